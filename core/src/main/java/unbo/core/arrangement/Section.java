@@ -1,0 +1,80 @@
+package unbo.core.arrangement;
+
+import java.util.List;
+
+/**
+ * A half section: upper half cut, lower half from outside.
+ *
+ * @param parts numbered parts, to be drawn in this order
+ * @param contactLines lines along which the rollers carry, from element to axis
+ * @param dimensions chain of dimensions along the axis and diameters at the left
+ * @param problems what cannot be, said at the part
+ */
+public record Section(
+    List<SectionPart> parts,
+    List<ContactLine> contactLines,
+    List<Dimension> dimensions,
+    List<StackProblem> problems) {
+
+  public Section {
+    parts = List.copyOf(parts);
+    contactLines = List.copyOf(contactLines);
+    dimensions = List.copyOf(dimensions);
+    problems = List.copyOf(problems);
+  }
+
+  /** A contact line: from the middle of the roller to the effective centre on the axis. */
+  public record ContactLine(Point element, Point centre) {}
+
+  /**
+   * A dimension to be written.
+   *
+   * @param from start, on x for a length, on r for a diameter
+   * @param to end
+   * @param value what is written, in millimetres
+   * @param assumed whether nobody measured it
+   * @param diameter whether it is a diameter
+   */
+  public record Dimension(
+      double from, double to, double value, boolean assumed, boolean diameter) {}
+
+  /**
+   * Something that cannot be, such as a cone that does not go on its seat.
+   *
+   * @param part where it is said
+   * @param text what is wrong and what would do
+   */
+  public record StackProblem(HubPart part, String text) {}
+
+  public double leastX() {
+    return parts.stream()
+        .flatMap(p -> p.shapes().stream())
+        .mapToDouble(Shape::leastX)
+        .min()
+        .orElseThrow();
+  }
+
+  public double mostX() {
+    return parts.stream()
+        .flatMap(p -> p.shapes().stream())
+        .mapToDouble(Shape::mostX)
+        .max()
+        .orElseThrow();
+  }
+
+  public double leastR() {
+    return parts.stream()
+        .flatMap(p -> p.shapes().stream())
+        .mapToDouble(Shape::leastR)
+        .min()
+        .orElseThrow();
+  }
+
+  public double mostR() {
+    return parts.stream()
+        .flatMap(p -> p.shapes().stream())
+        .mapToDouble(Shape::mostR)
+        .max()
+        .orElseThrow();
+  }
+}

@@ -1,0 +1,81 @@
+package unbo.core.arrangement;
+
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * A closed outline of a part, and how it is shown.
+ *
+ * @param outline corners in order, at least three
+ * @param look how the surface inside is drawn
+ */
+public record Shape(List<Point> outline, Look look) {
+
+  /** How a surface is drawn; each has a hatch of its own, so that colour is never needed. */
+  public enum Look {
+    CUT_RING,
+    CUT_CASTING,
+    CUT_SHEET,
+    CUT_RUBBER,
+    UNCUT,
+    OUTSIDE
+  }
+
+  public Shape {
+    outline = List.copyOf(outline);
+    if (outline.size() < 3) {
+      throw new IllegalArgumentException("An outline needs three corners");
+    }
+  }
+
+  static Shape of(Look look, double... xr) {
+    return new Shape(points(xr), look);
+  }
+
+  static List<Point> points(double... xr) {
+    return java.util.stream.IntStream.range(0, xr.length / 2)
+        .mapToObj(i -> new Point(xr[2 * i], xr[2 * i + 1]))
+        .toList();
+  }
+
+  static Shape rectangle(Look look, double x0, double x1, double r0, double r1) {
+    return of(look, x0, r0, x1, r0, x1, r1, x0, r1);
+  }
+
+  static Shape circle(Look look, double x, double r, double radius) {
+    int corners = 16;
+    Point[] points = new Point[corners];
+    for (int i = 0; i < corners; i++) {
+      double angle = 2 * Math.PI * i / corners;
+      points[i] = new Point(x + radius * Math.cos(angle), r + radius * Math.sin(angle));
+    }
+    return new Shape(Arrays.asList(points), look);
+  }
+
+  /** Twice the signed area; zero for an outline that has collapsed. */
+  public double area() {
+    double sum = 0;
+    for (int i = 0; i < outline.size(); i++) {
+      Point a = outline.get(i);
+      Point b = outline.get((i + 1) % outline.size());
+      sum += a.x() * b.r() - b.x() * a.r();
+    }
+    return Math.abs(sum) / 2;
+  }
+
+  public double leastX() {
+    return outline.stream().mapToDouble(Point::x).min().orElseThrow();
+  }
+
+  public double mostX() {
+    return outline.stream().mapToDouble(Point::x).max().orElseThrow();
+  }
+
+  public double leastR() {
+    return outline.stream().mapToDouble(Point::r).min().orElseThrow();
+  }
+
+  public double mostR() {
+    return outline.stream().mapToDouble(Point::r).max().orElseThrow();
+  }
+}

@@ -1,0 +1,60 @@
+package unbo.core.catalogue;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * One standard bearing: its designation without suffixes and its boundary dimensions in
+ * millimetres.
+ *
+ * @param designation as the standard spells it, such as {@code 30206} or {@code 62/22}
+ * @param family the family
+ * @param series the leading run that names type and dimension series, such as {@code 302}
+ * @param boreMm bore d
+ * @param outerMm outside diameter D
+ * @param widthMm width B, for tapers the assembled width T
+ * @param taper what only tapers have
+ * @param basis how well the row is founded
+ * @param source the standard, or {@code common trade listing}
+ */
+public record Bearing(
+    String designation,
+    Family family,
+    String series,
+    double boreMm,
+    double outerMm,
+    double widthMm,
+    Optional<TaperWidths> taper,
+    Basis basis,
+    String source) {
+
+  /**
+   * Cone width B, cup width C and contact angle of a taper.
+   *
+   * @param coneMm cone width B
+   * @param cupMm cup width C
+   * @param contactAngleDeg contact angle α, empty when the table does not know it
+   */
+  public record TaperWidths(double coneMm, double cupMm, OptionalDouble contactAngleDeg) {
+    public TaperWidths {
+      if (!(coneMm > 0 && cupMm > 0)) {
+        throw new IllegalArgumentException("Widths must be over zero: " + coneMm + ", " + cupMm);
+      }
+    }
+  }
+
+  public Bearing {
+    if (!(boreMm > 0 && outerMm > boreMm && widthMm > 0)) {
+      throw new IllegalArgumentException("Impossible envelope of " + designation);
+    }
+  }
+
+  /** The run behind the series that carries the bore, such as {@code 06} or {@code /22}. */
+  public String boreCode() {
+    return designation.substring(series.length());
+  }
+
+  public boolean isTaper() {
+    return taper.isPresent();
+  }
+}

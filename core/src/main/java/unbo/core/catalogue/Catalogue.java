@@ -1,0 +1,94 @@
+package unbo.core.catalogue;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import unbo.core.tables.Table;
+
+/**
+ * All standard bearings of the tables. Loading fails at start when a row is impossible or a
+ * designation stands twice.
+ */
+public final class Catalogue {
+
+  private static final Catalogue STANDARD = new Catalogue(load());
+
+  private final Map<String, Bearing> byDesignation = new LinkedHashMap<>();
+
+  private Catalogue(List<Bearing> bearings) {
+    for (Bearing bearing : bearings) {
+      if (byDesignation.put(bearing.designation(), bearing) != null) {
+        throw new IllegalStateException("Twice in the catalogue: " + bearing.designation());
+      }
+    }
+  }
+
+  /** The catalogue of the shipped tables. */
+  public static Catalogue standard() {
+    return STANDARD;
+  }
+
+  public List<Bearing> all() {
+    return List.copyOf(byDesignation.values());
+  }
+
+  public List<Bearing> of(Family family) {
+    return byDesignation.values().stream().filter(b -> b.family() == family).toList();
+  }
+
+  /** The bearing of exactly this designation, suffixes left out. */
+  public Optional<Bearing> find(String designation) {
+    return Optional.ofNullable(byDesignation.get(designation));
+  }
+
+  private static List<Bearing> load() {
+    return Stream.concat(
+            Table.read(Catalogue.class, file("deep-groove-ball"), Catalogue::ball).stream(),
+            Table.read(Catalogue.class, file("tapered-roller"), Catalogue::taper).stream())
+        .toList();
+  }
+
+  private static String file(String family) {
+    return "/unbo/core/catalogue/" + family + ".csv";
+  }
+
+  private static Bearing ball(Table.Row row) {
+    return bearing(row, Family.DEEP_GROOVE_BALL, Optional.empty());
+  }
+
+  private static Bearing taper(Table.Row row) {
+    return bearing(
+        row,
+        Family.TAPERED_ROLLER,
+        Optional.of(
+            new Bearing.TaperWidths(
+                row.number("coneWidth"), row.number("cupWidth"), angle(row.text("contactAngle")))));
+  }
+
+  private static Bearing bearing(
+      Table.Row row, Family family, Optional<Bearing.TaperWidths> taper) {
+    return new Bearing(
+        row.text("designation"),
+        family,
+        row.text("series"),
+        row.number("bore"),
+        row.number("outer"),
+        row.number("width"),
+        taper,
+        Basis.parse(row.text("basis")),
+        row.text("source"));
+  }
+
+  /** Degrees from {@code 14:02:10}; a dash is not known. */
+  private static OptionalDouble angle(String text) {
+    if (text.equals("-")) {
+      return OptionalDouble.empty();
+    }
+    double[] parts = Arrays.stream(text.split(":")).mapToDouble(Double::parseDouble).toArray();
+    return OptionalDouble.of(parts[0] + parts[1] / 60 + parts[2] / 3600);
+  }
+}

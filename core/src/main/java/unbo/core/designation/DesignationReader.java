@@ -1,0 +1,203 @@
+package unbo.core.designation;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import unbo.core.units.Problem;
+
+/**
+ * Reads part numbers. For each number in a text it gives every plausible reading, the likeliest
+ * first.
+ *
+ * <pre>
+ * 30206            taper set 30 × 62 × 17.25
+ * 3O206            the same, surely meant, but less sure
+ * 6205-2rs C3      ball 25 × 52 × 15, two contact seals, clearance C3
+ * 62052RSC3        the same
+ * 6222             ball, bore 110; or 62/22 with the slash lost, bore 22: both
+ * 3020?            every 302 set with a bore code that starts with 0
+ * 30206 ; 30204    two numbers
+ * </pre>
+ *
+ * <p>Not read: numbers glued together, inch tapers, sizes, words. More than {@value #LONGEST}
+ * characters are refused, since no ring carries so many. Confidence is a weight of ours, normalised
+ * so that the readings of one number sum to at most 1; it is not a measured probability.
+ */
+public final class DesignationReader {
+
+  /** The longest text that is read. */
+  public static final int LONGEST = 200;
+
+  private static final Pattern ITEM = Pattern.compile("(?:(?! / | \\+ )[^;,\\n\\r])+");
+  private static final int MOST_PREFIX = 3;
+  private static final int MOST_CONTINUATIONS = 24;
+  private static final double UNREAD_LETTER = 0.75;
+  private static final double UNREAD_PREFIX = 0.5;
+  private static final double UNREAD_DIGIT = 0.2;
+  private static final double NONE_OF_THESE = 0.05;
+  private static final double LEAST_SCORE = 0.002;
+
+  private final List<FamilySpellings> families;
+
+  private record FamilySpellings(
+      DesignationFamily family,
+      List<Spelling> spellings,
+      List<Suffix> prefixes,
+      List<Suffix> suffixes) {
+
+    static FamilySpellings of(DesignationFamily family) {
+      return new FamilySpellings(
+          family,
+          family.bearings().stream().map(Spelling::new).toList(),
+          Suffix.of(Suffix.Place.PREFIX, family.family()),
+          Suffix.of(Suffix.Place.SUFFIX, family.family()));
+    }
+  }
+
+  public DesignationReader(List<DesignationFamily> families) {
+    this.families = families.stream().map(FamilySpellings::of).toList();
+  }
+
+  /** A reader of all families that ship. */
+  public static DesignationReader standard() {
+    return new DesignationReader(List.of(new TaperedRollerFamily(), new DeepGrooveBallFamily()));
+  }
+
+  /** Reads a text; null counts as empty. */
+  public ReadingReport read(String typed) {
+    String text = typed == null ? "" : typed;
+    if (text.length() > LONGEST) {
+      return new ReadingReport(text, List.of(), List.of(), List.of(), Optional.of(tooLong(text)));
+    }
+    List<ReadingReport.Item> items = items(text);
+    List<Reading> readings = new ArrayList<>();
+    for (int i = 0; i < items.size(); i++) {
+      readings.addAll(readItem(text, items.get(i), i));
+    }
+    List<String> next = continuations(items);
+    return new ReadingReport(
+        text, items, List.copyOf(readings), next, problem(items, readings, next));
+  }
+
+  private static List<ReadingReport.Item> items(String text) {
+    Matcher matcher = ITEM.matcher(text);
+    List<ReadingReport.Item> items = new ArrayList<>();
+    while (matcher.find()) {
+      if (!matcher.group().isBlank()) {
+        items.add(new ReadingReport.Item(matcher.start(), matcher.end(), matcher.group()));
+      }
+    }
+    return items;
+  }
+
+  private List<Reading> readItem(String text, ReadingReport.Item item, int number) {
+    Marking marking = Marking.of(item.text(), item.start());
+    List<Reading> found =
+        families.stream()
+            .flatMap(family -> readAs(family, text, marking, number))
+            .sorted(Comparator.comparingDouble(Reading::confidence).reversed())
+            .toList();
+    double sum = Math.max(1, found.stream().mapToDouble(Reading::confidence).sum() + NONE_OF_THESE);
+    return found.stream().map(r -> r.withConfidence(r.confidence() / sum)).toList();
+  }
+
+  private Stream<Reading> readAs(FamilySpellings family, String text, Marking marking, int number) {
+    return Stream.iterate(0, from -> from <= lettersBefore(marking), from -> from + 1)
+        .flatMap(
+            from ->
+                family.spellings().stream()
+                    .flatMap(spelling -> readAt(family, spelling, text, marking, from, number)));
+  }
+
+  private Stream<Reading> readAt(
+      FamilySpellings family,
+      Spelling spelling,
+      String text,
+      Marking marking,
+      int from,
+      int number) {
+    double match = spelling.match(marking, from);
+    if (match <= 0) {
+      return Stream.empty();
+    }
+    int end = from + spelling.length();
+    List<SuffixRun> before = SuffixRun.split(marking, 0, from, family.prefixes());
+    List<SuffixRun> behind = SuffixRun.split(marking, end, marking.length(), family.suffixes());
+    return before.stream()
+        .flatMap(
+            prefix ->
+                behind.stream()
+                    .map(
+                        suffix -> {
+                          double score =
+                              match
+                                  * score(marking, prefix, UNREAD_PREFIX)
+                                  * score(marking, suffix, UNREAD_LETTER);
+                          ReadingBuilder builder = new ReadingBuilder(text, marking, number);
+                          builder.addRun(prefix, Part.Kind.PREFIX);
+                          builder.addBody(family.family(), spelling.bearing(), from, match);
+                          builder.addRun(suffix, Part.Kind.SUFFIX);
+                          return builder.build(family.family(), spelling.bearing(), score);
+                        }))
+        .filter(reading -> reading.confidence() >= LEAST_SCORE);
+  }
+
+  private static double score(Marking marking, SuffixRun run, double unreadLetter) {
+    double score = run.weight();
+    for (SuffixRun.Piece piece : run.pieces()) {
+      if (piece.isUnread()) {
+        score *= Character.isDigit(marking.at(piece.from())) ? UNREAD_DIGIT : unreadLetter;
+      }
+    }
+    return score;
+  }
+
+  /** How many letters stand before the first digit or worn character, three at the most. */
+  private static int lettersBefore(Marking marking) {
+    int i = 0;
+    while (i < marking.length() && i < MOST_PREFIX && Character.isLetter(marking.at(i))) {
+      i++;
+    }
+    return Math.min(i, MOST_PREFIX);
+  }
+
+  private List<String> continuations(List<ReadingReport.Item> items) {
+    if (items.isEmpty()) {
+      return List.of();
+    }
+    ReadingReport.Item last = items.get(items.size() - 1);
+    String typed = Marking.of(last.text(), last.start()).characters();
+    if (typed.length() < 2) {
+      return List.of();
+    }
+    return families.stream()
+        .flatMap(f -> f.spellings().stream())
+        .filter(s -> s.continues(typed))
+        .map(s -> s.bearing().designation())
+        .limit(MOST_CONTINUATIONS)
+        .toList();
+  }
+
+  private static Problem tooLong(String text) {
+    return new Problem(
+        text,
+        "That is longer than anything marked on a ring.",
+        "Type the number alone, such as 30206 or 6205-2RS.");
+  }
+
+  private static Optional<Problem> problem(
+      List<ReadingReport.Item> items, List<Reading> readings, List<String> next) {
+    if (items.isEmpty() || !readings.isEmpty() || !next.isEmpty()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        new Problem(
+            items.get(0).text(),
+            "No bearing number of the families read here (302, 303, 320, 322; 60, 62, 63).",
+            "Look for a run such as 30206 or 6205; a worn character is typed as ?."));
+  }
+}

@@ -1,0 +1,40 @@
+package unbo.core.designation;
+
+import java.util.List;
+import unbo.core.catalogue.Bearing;
+
+/**
+ * One plausible reading of a marking.
+ *
+ * @param item which of the numbers in the text it reads, counted from 0
+ * @param bearing the catalogue row
+ * @param role {@code set} for a family with cone and cup, else {@code bearing}
+ * @param left closure of one side
+ * @param right closure of the other side
+ * @param clearance clearance group; {@code CN} when not marked
+ * @param tolerance tolerance class; {@code Normal} when not marked
+ * @param cage cage material, {@code unknown} when not marked
+ * @param parts every run with its meaning, in the order of the text, unread ones too
+ * @param unread the runs that nothing explained
+ * @param confidence how sure, 0 to 1; sums to at most 1 over the readings of an item
+ * @param doubts why it is not surer, and what would tell
+ */
+public record Reading(
+    int item,
+    Bearing bearing,
+    String role,
+    Closure left,
+    Closure right,
+    String clearance,
+    String tolerance,
+    String cage,
+    List<Part> parts,
+    List<String> unread,
+    double confidence,
+    List<String> doubts) {
+
+  Reading withConfidence(double value) {
+    return new Reading(
+        item, bearing, role, left, right, clearance, tolerance, cage, parts, unread, value, doubts);
+  }
+}

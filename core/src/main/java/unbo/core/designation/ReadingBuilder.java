@@ -1,0 +1,149 @@
+package unbo.core.designation;
+
+import java.util.ArrayList;
+import java.util.List;
+import unbo.core.catalogue.Basis;
+import unbo.core.catalogue.Bearing;
+
+/** Puts one reading together from a matched spelling and the split characters around it. */
+final class ReadingBuilder {
+
+  private final String text;
+  private final Marking marking;
+  private final int item;
+  private final List<Part> parts = new ArrayList<>();
+  private final List<String> unread = new ArrayList<>();
+  private final List<String> doubts = new ArrayList<>();
+  private Closure left = Closure.OPEN;
+  private Closure right = Closure.OPEN;
+  private String clearance = "CN";
+  private String tolerance = "Normal";
+  private String cage = "unknown";
+
+  ReadingBuilder(String text, Marking marking, int item) {
+    this.text = text;
+    this.marking = marking;
+    this.item = item;
+  }
+
+  void addRun(SuffixRun run, Part.Kind kind) {
+    int unreadFrom = -1;
+    for (SuffixRun.Piece piece : run.pieces()) {
+      if (piece.isUnread()) {
+        unreadFrom = unreadFrom < 0 ? piece.from() : unreadFrom;
+        continue;
+      }
+      closeUnread(unreadFrom, piece.from());
+      unreadFrom = -1;
+      part(piece.from(), piece.to(), kind, piece.suffix().meaning());
+      apply(piece.suffix());
+    }
+    if (unreadFrom >= 0) {
+      closeUnread(unreadFrom, run.pieces().get(run.pieces().size() - 1).to());
+    }
+  }
+
+  void addBody(DesignationFamily family, Bearing bearing, int from, double match) {
+    int bore = from + bearing.series().length();
+    int end = from + bearing.designation().replace("/", "").length();
+    part(from, bore, Part.Kind.SERIES, family.seriesMeaning(bearing));
+    part(bore, end, Part.Kind.BORE, boreMeaning(bearing));
+    if (match < 1) {
+      doubts.add(
+          "Characters were taken for "
+              + bearing.designation()
+              + ": look again, or measure the bore ("
+              + plain(bearing.boreMm())
+              + " mm) and the outside ("
+              + plain(bearing.outerMm())
+              + " mm).");
+    }
+    if (bearing.basis() == Basis.RECALLED) {
+      doubts.add("The size is " + bearing.basis().explanation() + ".");
+    }
+  }
+
+  Reading build(DesignationFamily family, Bearing bearing, double score) {
+    if (!unread.isEmpty()) {
+      doubts.add(
+          "Not read: "
+              + String.join(", ", unread)
+              + ". It may be a maker's own letter or a grease code, which cannot be decoded without its maker.");
+    }
+    return new Reading(
+        item,
+        bearing,
+        family.hasConeAndCup() ? "set" : "bearing",
+        left,
+        right,
+        clearance,
+        tolerance,
+        cage,
+        List.copyOf(parts),
+        List.copyOf(unread),
+        score,
+        List.copyOf(doubts));
+  }
+
+  private void apply(Suffix suffix) {
+    String value = suffix.value();
+    switch (suffix.kind()) {
+      case CLOSURE -> {
+        left = Closure.parse(value.substring(0, value.indexOf('|')));
+        right = Closure.parse(value.substring(value.indexOf('|') + 1));
+      }
+      case CLEARANCE -> clearance = value;
+      case TOLERANCE -> tolerance = value;
+      case TOLERANCE_AND_CLEARANCE -> {
+        tolerance = value.substring(0, value.indexOf('|'));
+        clearance = value.substring(value.indexOf('|') + 1);
+      }
+      case CAGE -> cage = value;
+      case OTHER -> {
+        if (suffix.weight() < 1) {
+          doubts.add(suffix.meaning() + ": " + suffix.source() + ".");
+        }
+      }
+    }
+    if (suffix.kind() != Suffix.Kind.OTHER && suffix.weight() < 1) {
+      doubts.add(
+          "“"
+              + suffix.spelling()
+              + "” means two things by maker; this reading takes it as "
+              + suffix.meaning()
+              + ".");
+    }
+  }
+
+  private void closeUnread(int from, int to) {
+    if (from >= 0) {
+      part(from, to, Part.Kind.UNREAD, "not read");
+      Part last = parts.get(parts.size() - 1);
+      unread.add(last.text());
+    }
+  }
+
+  private void part(int from, int to, Part.Kind kind, String meaning) {
+    int start = marking.place(from);
+    int end = marking.placeAfter(to);
+    parts.add(new Part(text.substring(start, end), start, end, kind, meaning));
+  }
+
+  private static String boreMeaning(Bearing bearing) {
+    String code = bearing.boreCode();
+    String bore = plain(bearing.boreMm()) + " mm";
+    if (code.startsWith("/")) {
+      return "bore written out: " + bore;
+    }
+    if (code.length() == 1) {
+      return "bore below 10 mm, the digit itself: " + bore;
+    }
+    return bearing.boreMm() < 20
+        ? "bore code " + code + ": " + bore
+        : "bore code " + code + " × 5 = " + bore;
+  }
+
+  private static String plain(double value) {
+    return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
+  }
+}

@@ -1,0 +1,78 @@
+package unbo.core.designation;
+
+import java.util.List;
+import unbo.core.catalogue.Family;
+import unbo.core.tables.Table;
+
+/**
+ * One spelling of a prefix or suffix and what it means in one family. A spelling that means two
+ * things stands in two rows with weights, and gives two readings.
+ *
+ * @param place before or behind the number
+ * @param spelling as marked, upper case
+ * @param families the families in which it has this meaning
+ * @param kind what it says something about
+ * @param value the value in the words of the field, such as {@code C3} or {@code P6}; closures as
+ *     {@code left|right}
+ * @param weight how common this meaning of the spelling is, over 0 to 1
+ * @param meaning in words
+ * @param source standard, or common trade usage
+ */
+record Suffix(
+    Place place,
+    String spelling,
+    List<Family> families,
+    Kind kind,
+    String value,
+    double weight,
+    String meaning,
+    String source) {
+
+  enum Place {
+    PREFIX,
+    SUFFIX
+  }
+
+  enum Kind {
+    CLOSURE,
+    CLEARANCE,
+    TOLERANCE,
+    TOLERANCE_AND_CLEARANCE,
+    CAGE,
+    OTHER
+  }
+
+  private static final List<Suffix> ALL =
+      Table.read(Suffix.class, "/unbo/core/designation/suffixes.csv", Suffix::of);
+
+  Suffix {
+    if (!(weight > 0 && weight <= 1)) {
+      throw new IllegalArgumentException("Weight out of range: " + weight);
+    }
+  }
+
+  static List<Suffix> of(Place place, Family family) {
+    return ALL.stream().filter(s -> s.place == place && s.families.contains(family)).toList();
+  }
+
+  private static Suffix of(Table.Row row) {
+    return new Suffix(
+        Place.valueOf(row.text("place").toUpperCase(java.util.Locale.ROOT)),
+        row.text("spelling"),
+        families(row.text("families")),
+        Kind.valueOf(row.text("kind").toUpperCase(java.util.Locale.ROOT).replace('-', '_')),
+        row.text("value"),
+        row.number("weight"),
+        row.text("meaning"),
+        row.text("source"));
+  }
+
+  private static List<Family> families(String text) {
+    return switch (text) {
+      case "all" -> List.of(Family.values());
+      case "ball" -> List.of(Family.DEEP_GROOVE_BALL);
+      case "taper" -> List.of(Family.TAPERED_ROLLER);
+      default -> throw new IllegalArgumentException("Unknown families " + text);
+    };
+  }
+}

@@ -1,0 +1,42 @@
+package unbo.core.designation;
+
+import java.util.List;
+import java.util.Map;
+import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Catalogue;
+import unbo.core.catalogue.Family;
+
+/** Single-row metric tapered roller bearings in the old metric spelling (ISO 355, annex). */
+final class TaperedRollerFamily implements DesignationFamily {
+
+  private static final Map<String, String> SERIES =
+      Map.of(
+          "302",
+          "02, light",
+          "303",
+          "03, medium",
+          "320",
+          "20, extra light",
+          "322",
+          "22, light wide");
+
+  @Override
+  public Family family() {
+    return Family.TAPERED_ROLLER;
+  }
+
+  @Override
+  public List<Bearing> bearings() {
+    return Catalogue.standard().of(family());
+  }
+
+  @Override
+  public String seriesMeaning(Bearing bearing) {
+    return "tapered roller, one row, dimension series " + SERIES.get(bearing.series());
+  }
+
+  @Override
+  public boolean hasConeAndCup() {
+    return true;
+  }
+}

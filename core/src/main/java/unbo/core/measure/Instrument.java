@@ -1,0 +1,47 @@
+package unbo.core.measure;
+
+import java.util.List;
+import java.util.Optional;
+import unbo.core.tables.Table;
+
+/**
+ * A measuring instrument with the uncertainty of one reading of it.
+ *
+ * @param id short name, lower case with hyphens
+ * @param name what a mechanic calls it
+ * @param uncertainty expanded uncertainty U (k = 2) in millimetres or, for a {@code relative} one,
+ *     as a share of the reading
+ * @param relative whether the uncertainty is a share
+ */
+public record Instrument(String id, String name, double uncertainty, boolean relative) {
+
+  private static final List<Instrument> ALL =
+      Table.read(
+          Instrument.class,
+          "/unbo/core/measure/instruments.csv",
+          row ->
+              new Instrument(
+                  row.text("id"),
+                  row.text("name"),
+                  row.number("uncertainty"),
+                  row.text("kind").equals("relative")));
+
+  /** All instruments of the table {@code instruments.csv}, in its order. */
+  public static List<Instrument> all() {
+    return ALL;
+  }
+
+  public static Optional<Instrument> withId(String id) {
+    return ALL.stream().filter(i -> i.id.equals(id)).findFirst();
+  }
+
+  /** The dial indicator, with which end play is measured unless another is named. */
+  public static Instrument dial() {
+    return withId("dial").orElseThrow();
+  }
+
+  /** Uncertainty of a reading of this size, in the unit of the reading. */
+  public double uncertaintyAt(double reading) {
+    return relative ? uncertainty * Math.abs(reading) : uncertainty;
+  }
+}

@@ -1,0 +1,108 @@
+package unbo.core.setting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * The card that hangs beside the hub: every step with the numbers of this very nut.
+ *
+ * @param steps in order
+ */
+public record ProcedureCard(List<Step> steps) {
+
+  /**
+   * One step.
+   *
+   * @param text what to do
+   * @param caution what to mind at this step, empty when nothing
+   */
+  public record Step(String text, String caution) {}
+
+  /**
+   * Writes the card.
+   *
+   * @param thread the spindle thread
+   * @param lock what locks the nut
+   * @param setting the solved nut, empty before the play is dialled
+   */
+  public static ProcedureCard of(SpindleThread thread, NutLock lock, Optional<NutSetting> setting) {
+    List<Step> steps = new ArrayList<>();
+    double step = thread.pitchMm() / lock.positionsPerTurn();
+    steps.add(
+        step(
+            "Seat the rollers: nut firm while the hub turns several turns both ways.",
+            "Wheel off the ground on stands, never on the jack alone."));
+    steps.add(step("Back the nut off until it is free, then finger tight.", ""));
+    steps.add(
+        step(
+            format(
+                "Only loosen to the next hole. One hole is %.3f mm; never feel the way up to one.",
+                step),
+            ""));
+    steps.add(
+        step(
+            "Push and pull the hub with the dial on its face; turn it both ways before each of three readings or more.",
+            "A dial cannot see preload: zero is no reading."));
+    setting.ifPresent(s -> steps.add(move(s)));
+    setting.ifPresent(s -> steps.add(dialAgain(s)));
+    steps.add(pin(thread, lock));
+    steps.add(step("Cap on, dry outside, no grease in the vent.", ""));
+    return new ProcedureCard(List.copyOf(steps));
+  }
+
+  private static Step move(NutSetting setting) {
+    return setting
+        .recommended()
+        .map(
+            p ->
+                step(
+                    NutAdvice.turns(p.steps())
+                        + format(": %.3f mm expected.", p.endPlayMm().value()),
+                    "A prediction is not the result."))
+        .orElseGet(
+            () -> step("No hole is inside the window: see what would do, then dial again.", ""));
+  }
+
+  private static Step dialAgain(NutSetting setting) {
+    double u = setting.measuredMm().uncertainty();
+    double from = setting.windowMm().from() + u;
+    double to = setting.windowMm().to() - u;
+    return from < to
+        ? step(
+            format(
+                "Dial again at the pinned hole. Surely inside from %.3f to %.3f mm with readings as steady as these.",
+                from, to),
+            "")
+        : step(
+            "Dial again at the pinned hole, steadier than before: readings like these cannot show it inside.",
+            "");
+  }
+
+  private static Step pin(SpindleThread thread, NutLock lock) {
+    if (!lock.isCastle()) {
+      return step("New retainer or lock, seated all round.", "A used lock is no lock.");
+    }
+    String size =
+        SplitPin.forThread(thread.diameterMm())
+            .map(
+                p ->
+                    format("%.1f mm split pin (pin hole size, ISO 1234)", p.pinHoleMm())
+                        .replace(".0 mm", " mm"))
+            .orElse("split pin that fills the hole");
+    return step(
+        "New "
+            + size
+            + ": head down in its slot, legs bent and trimmed so that no end can reach the bearing or rub the cap.",
+        "Never use a pin again. Eye protection when cutting the legs.");
+  }
+
+  private static Step step(String text, String caution) {
+    return new Step(text, caution);
+  }
+
+  private static String format(String pattern, Object... arguments) {
+    return String.format(Locale.ROOT, pattern, arguments);
+  }
+}

@@ -1,0 +1,103 @@
+package unbo.core.units;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
+
+/**
+ * Reads a number with one of a field's units, for quantities that are not lengths: force, torque,
+ * temperature, distance on the road. The first unit named is the field's own.
+ *
+ * <p>A temperature in °F needs an offset and a temperature <em>rise</em> must not have one; they
+ * are two kinds here.
+ */
+public enum QuantityEntry {
+  FORCE(
+      "N",
+      "6 N, 0.6 kgf or 1.3 lbf",
+      Map.of(
+          "n", 1.0, "kg", 9.80665, "kgf", 9.80665, "lbf", 4.4482216152605, "lb", 4.4482216152605)),
+  TORQUE(
+      "Nm",
+      "1.2 Nm, 0.9 lbf·ft or 11 lbf·in",
+      Map.of(
+          "nm",
+          1.0,
+          "n·m",
+          1.0,
+          "lbf·ft",
+          1.3558179483314,
+          "lbfft",
+          1.3558179483314,
+          "lbf·in",
+          0.1129848290276,
+          "lbfin",
+          0.1129848290276)),
+  TEMPERATURE("°C", "41 °C or 106 °F", Map.of("°c", 1.0, "c", 1.0)),
+  DISTANCE("km", "500 km or 300 mi", Map.of("km", 1.0, "mi", 1.609344, "miles", 1.609344)),
+  COUNT("", "a whole number such as 6", Map.of());
+
+  private static final int LONGEST = 40;
+
+  private final String symbol;
+  private final String examples;
+  private final Map<String, Double> factors;
+
+  QuantityEntry(String symbol, String examples, Map<String, Double> factors) {
+    this.symbol = symbol;
+    this.examples = examples;
+    this.factors = factors;
+  }
+
+  public String symbol() {
+    return symbol;
+  }
+
+  /** Reads a text; null counts as empty. */
+  public Entry<Double> parse(String typed) {
+    String text = typed == null ? "" : typed;
+    String low = text.strip().toLowerCase(Locale.ROOT);
+    if (low.isEmpty()) {
+      return Entry.empty(text);
+    }
+    if (low.length() > LONGEST) {
+      return refused(text);
+    }
+    int end = endOfNumber(low);
+    String unit = low.substring(end).replace(" ", "");
+    OptionalDouble number = NumberText.parse(low.substring(0, end));
+    if (number.isEmpty() || !knows(unit)) {
+      return refused(text);
+    }
+    return taken(text, number.getAsDouble(), unit);
+  }
+
+  private Entry<Double> taken(String text, double number, String unit) {
+    if (this == COUNT && number != Math.rint(number)) {
+      return refused(text);
+    }
+    return Entry.taken(
+        text, isFahrenheit(unit) ? (number - 32) / 1.8 : number * factors.getOrDefault(unit, 1.0));
+  }
+
+  private boolean knows(String unit) {
+    return unit.isEmpty() || factors.containsKey(unit) || isFahrenheit(unit);
+  }
+
+  private boolean isFahrenheit(String unit) {
+    return this == TEMPERATURE && (unit.equals("°f") || unit.equals("f"));
+  }
+
+  private Entry<Double> refused(String text) {
+    return Entry.refused(
+        text, "That could not be read as a number here.", "Type " + examples + ".");
+  }
+
+  private static int endOfNumber(String low) {
+    int i = 0;
+    while (i < low.length() && "0123456789.,/+-− ".indexOf(low.charAt(i)) >= 0) {
+      i++;
+    }
+    return i;
+  }
+}

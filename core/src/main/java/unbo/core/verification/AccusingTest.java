@@ -1,0 +1,77 @@
+package unbo.core.verification;
+
+import java.util.Optional;
+import unbo.core.measure.Instrument;
+
+/** The tests with a number that accuse a taper hub and are done again when it is built. */
+public enum AccusingTest {
+  ROCK(
+      "rock",
+      "Rock at the rim",
+      "mm",
+      "Total movement at 12 and 6 o'clock, dial at the rim.",
+      "dial"),
+  END_PLAY(
+      "end-play", "End play", "mm", "Push and pull, dial on the hub face; taken from Set.", "dial"),
+  DRAG(
+      "drag",
+      "Drag",
+      "N",
+      "Spring scale on a string round the rim, running steadily.",
+      "spring-scale"),
+  HUB_HEAT(
+      "heat",
+      "Hub over its brother",
+      "K",
+      "Both caps after the same run: this hub less the other one.",
+      "");
+
+  /** Two probes, each taken to be good to 1.5 K: a contact thermometer of the workshop kind. */
+  private static final double HEAT_UNCERTAINTY_K = 2.1;
+
+  private final String id;
+  private final String title;
+  private final String unit;
+  private final String how;
+  private final String instrument;
+
+  AccusingTest(String id, String title, String unit, String how, String instrument) {
+    this.id = id;
+    this.title = title;
+    this.unit = unit;
+    this.how = how;
+    this.instrument = instrument;
+  }
+
+  public String id() {
+    return id;
+  }
+
+  public String title() {
+    return title;
+  }
+
+  public String unit() {
+    return unit;
+  }
+
+  public String how() {
+    return how;
+  }
+
+  /** Uncertainty of one reading at 95 %, in the test's unit; repeatability is not in it. */
+  public double uncertaintyAt(double reading) {
+    return Instrument.withId(instrument)
+        .map(i -> i.uncertaintyAt(reading))
+        .orElse(HEAT_UNCERTAINTY_K);
+  }
+
+  public static Optional<AccusingTest> withId(String id) {
+    for (AccusingTest test : values()) {
+      if (test.id.equals(id)) {
+        return Optional.of(test);
+      }
+    }
+    return Optional.empty();
+  }
+}

@@ -1,0 +1,62 @@
+package unbo.core.verification;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import unbo.core.measure.Verdict;
+
+/**
+ * Whether a job may be called proved, and every reason why not.
+ *
+ * @param open what still stands in the way, empty when proved
+ * @param blocking findings that keep the vehicle off the road; they cannot be waived
+ */
+public record Proof(List<String> open, List<String> blocking) {
+
+  public boolean isProved() {
+    return open.isEmpty() && blocking.isEmpty();
+  }
+
+  /**
+   * Judges a job.
+   *
+   * @param comparisons the tests that accused the bearing
+   * @param met the hard stops that are met
+   * @param waived the hard stops that were waived
+   * @param findings the findings that were ticked or follow from a measurement
+   */
+  public static Proof of(
+      List<Comparison> comparisons,
+      Set<HardStop> met,
+      Map<HardStop, Waiver> waived,
+      Set<RoadFinding> findings) {
+    List<String> open = new ArrayList<>(openTests(comparisons));
+    for (HardStop stop : HardStop.values()) {
+      if (!met.contains(stop) && !waived.containsKey(stop)) {
+        open.add(stop.title() + ": not met and not waived.");
+      }
+    }
+    List<String> blocking =
+        findings.stream()
+            .sorted()
+            .map(f -> "Keeps the vehicle off the road: " + f.title() + ".")
+            .toList();
+    return new Proof(List.copyOf(open), blocking);
+  }
+
+  private static List<String> openTests(List<Comparison> comparisons) {
+    if (comparisons.stream().noneMatch(Comparison::isRepeated)) {
+      return List.of("No test was repeated: without one nothing is proved.");
+    }
+    List<String> open = new ArrayList<>();
+    for (Comparison comparison : comparisons) {
+      if (!comparison.isRepeated()) {
+        open.add(comparison.test().title() + " accused the bearing and was not repeated.");
+      } else if (comparison.better().orElseThrow() == Verdict.NO) {
+        open.add(comparison.test().title() + " is worse than before.");
+      }
+    }
+    return open;
+  }
+}

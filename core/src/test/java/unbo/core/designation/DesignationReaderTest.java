@@ -1,0 +1,167 @@
+package unbo.core.designation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Catalogue;
+
+class DesignationReaderTest {
+
+  private final DesignationReader reader = DesignationReader.standard();
+
+  private Reading first(String text) {
+    return reader.read(text).readings().get(0);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "30206,30206", "302 06,30206", "30206 J2/Q,30206", "3O2O6,30206", "6205-2RS1/C3,6205",
+        "62052rsc3,6205",
+    "62/22,62/22", "320/32 x,320/32", "SS6204 zz,6204", "608,608", "32008X,32008", "302/32,302/32"
+  })
+  void readsAsMarked(String typed, String designation) {
+    assertThat(first(typed).bearing().designation()).isEqualTo(designation);
+  }
+
+  @Test
+  void saysWhatEveryRunMeans() {
+    Reading reading = first("6205-2RS1 C3 xq");
+    assertThat(reading.parts())
+        .extracting(Part::text)
+        .containsExactly("62", "05", "2RS1", "C3", "xq");
+    assertThat(reading.parts())
+        .extracting(Part::kind)
+        .containsExactly(
+            Part.Kind.SERIES, Part.Kind.BORE, Part.Kind.SUFFIX, Part.Kind.SUFFIX, Part.Kind.UNREAD);
+    assertThat(reading.left()).isEqualTo(Closure.CONTACT);
+    assertThat(reading.right()).isEqualTo(Closure.CONTACT);
+    assertThat(reading.clearance()).isEqualTo("C3");
+    assertThat(reading.unread()).containsExactly("xq");
+    assertThat(reading.doubts()).anyMatch(d -> d.contains("xq"));
+  }
+
+  @Test
+  void classAndClearanceAreTwoThings() {
+    Reading reading = first("6205 P63");
+    assertThat(reading.tolerance()).isEqualTo("P6");
+    assertThat(reading.clearance()).isEqualTo("C3");
+    assertThat(first("6205 P6").clearance()).isEqualTo("CN");
+    assertThat(first("6205 ABEC 3").tolerance()).isEqualTo("Normal");
+    assertThat(first("6205 ABEC3").tolerance()).isEqualTo("P6");
+  }
+
+  @Test
+  void aLostSlashShowsBothBores() {
+    List<Reading> readings = reader.read("6222").readings();
+    assertThat(readings)
+        .extracting(r -> r.bearing().designation())
+        .containsExactly("6222", "62/22");
+    assertThat(readings.get(1).doubts()).anyMatch(d -> d.contains("measure the bore"));
+  }
+
+  @Test
+  void aLetterWithTwoMeaningsGivesTwoReadings() {
+    assertThat(reader.read("6205DD").readings())
+        .extracting(Reading::left)
+        .containsExactly(Closure.CONTACT, Closure.SHIELD);
+  }
+
+  @Test
+  void aWornCharacterListsAllThatFit() {
+    List<String> found =
+        reader.read("3020?").readings().stream().map(r -> r.bearing().designation()).toList();
+    assertThat(found)
+        .contains("30202", "30203", "30204", "30205", "30206", "30207", "30208", "30209")
+        .hasSize(8);
+  }
+
+  @Test
+  void severalNumbersAreReadEach() {
+    ReadingReport report = reader.read("30206 / 30204; 6205");
+    assertThat(report.items()).hasSize(3);
+    assertThat(report.readings())
+        .extracting(r -> r.item() + ":" + r.bearing().designation())
+        .contains("0:30206", "1:30204", "2:6205");
+  }
+
+  @Test
+  void whileTypingItSaysWhatItCouldBecome() {
+    assertThat(reader.read("302").continuations()).contains("30206", "302/32");
+    assertThat(reader.read("302").problem()).isEmpty();
+    assertThat(reader.read("30206").readings().get(0).confidence()).isGreaterThan(0.9);
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "hello",
+        "wheel bearing grease",
+        "12.50",
+        "99999",
+        "٣٠٢٠٦",
+        "\u0000\u0007",
+        "🛞",
+        "call 555 0101"
+      })
+  void whatIsNoNumberGivesNoConfidentReading(String text) {
+    ReadingReport report = reader.read(text);
+    assertThat(report.readings()).allSatisfy(r -> assertThat(r.confidence()).isLessThan(0.5));
+    if (report.readings().isEmpty() && !report.items().isEmpty()) {
+      assertThat(report.problem()).isPresent();
+    }
+  }
+
+  @Test
+  void aVeryLongTextIsRefusedPlainly() {
+    assertThat(reader.read("30206 ".repeat(2000)).problem().orElseThrow().wrong())
+        .contains("longer");
+    assertThat(reader.read(null).problem()).isEmpty();
+  }
+
+  /** Law: every row with any suffixes of its family, however spaced, reads as itself first. */
+  @Test
+  void everyBearingIsReadBack() {
+    Random random = new Random(20261123);
+    for (Bearing bearing : Catalogue.standard().all()) {
+      for (int i = 0; i < 20; i++) {
+        String text = spelled(bearing, random);
+        Reading reading = first(text);
+        assertThat(reading.bearing()).as(text).isEqualTo(bearing);
+        assertThat(reading.unread()).as(text).isEmpty();
+      }
+    }
+  }
+
+  private static String spelled(Bearing bearing, Random random) {
+    List<Suffix> known = Suffix.of(Suffix.Place.SUFFIX, bearing.family());
+    String suffixes =
+        random
+            .ints(random.nextInt(3), 0, known.size())
+            .mapToObj(i -> " -/".charAt(random.nextInt(3)) + known.get(i).spelling())
+            .collect(Collectors.joining());
+    String text = bearing.designation() + suffixes;
+    return random.nextBoolean() ? text.toLowerCase(java.util.Locale.ROOT) : text;
+  }
+
+  @Test
+  void confidencesOfOneNumberSumToAtMostOneAndPartsStandWhereTheySay() {
+    for (String text : List.of("6222", "3020?", "6205DD C3 QX", "ss 608 zz", "3O2O6", "62?5")) {
+      ReadingReport report = reader.read(text);
+      assertThat(report.readings().stream().mapToDouble(Reading::confidence).sum())
+          .isLessThanOrEqualTo(1);
+      assertThat(report.readings())
+          .allSatisfy(
+              r ->
+                  assertThat(r.parts())
+                      .allSatisfy(
+                          p -> assertThat(text.substring(p.start(), p.end())).isEqualTo(p.text())));
+    }
+  }
+}
