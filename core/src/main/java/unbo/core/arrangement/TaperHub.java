@@ -85,8 +85,7 @@ public record TaperHub(
       case INBOARD_BORE -> inboard.outerMm();
       case OUTBOARD_BORE -> outboard.outerMm();
       case SHOULDER_DISTANCE -> Math.max(20, inboard.outerMm() * 0.55);
-      case BARREL_OUTSIDE ->
-          Math.max(inboard.outerMm(), get(HubDimension.SEAL_OUTSIDE)) + 2 * BARREL_WALL_MM;
+      case BARREL_OUTSIDE -> widestBore() + 2 * BARREL_WALL_MM;
       case FLANGE_OUTSIDE -> get(HubDimension.BARREL_OUTSIDE) + 60;
       case FLANGE_THICKNESS -> 10;
       case WASHER_OUTSIDE -> Math.min(outboard.boreMm() + 14, outboard.outerMm() - 8);
@@ -96,5 +95,10 @@ public record TaperHub(
       case NUT_ACROSS_FLATS -> Math.round(1.5 * thread.diameterMm());
       case CAP_LENGTH -> get(HubDimension.WASHER_THICKNESS) + get(HubDimension.NUT_HEIGHT) + 4;
     };
+  }
+
+  private double widestBore() {
+    return Math.max(
+        get(HubDimension.SEAL_OUTSIDE), Math.max(inboard.outerMm(), outboard.outerMm()));
   }
 }

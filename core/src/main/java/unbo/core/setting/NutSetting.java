@@ -32,7 +32,6 @@ public record NutSetting(
   public static final Window DEFAULT_WINDOW_MM = new Window(0.03, 0.13);
 
   private static final double MOST_PLAY_MM = 3;
-  private static final int MOST_PLACES = 40;
 
   /** Why a dialled play cannot be used, if so. */
   public static Optional<Problem> problemWith(Measured play) {
@@ -70,7 +69,7 @@ public record NutSetting(
     int loosest = (int) Math.max(1, Math.ceil((windowMm.to() - playMm.value()) / step) + 1);
     int tightest = (int) Math.floor(playMm.value() / step) + 1;
     List<NutPosition> places =
-        IntStream.rangeClosed(-Math.min(loosest, MOST_PLACES), Math.min(tightest, MOST_PLACES))
+        IntStream.rangeClosed(-loosest, tightest)
             .mapToObj(n -> place(n, step, lock, playMm, windowMm))
             .toList();
     return new NutSetting(step, playMm, windowMm, places, best(places, windowMm));

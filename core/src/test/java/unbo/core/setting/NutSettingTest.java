@@ -11,6 +11,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Scale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -117,7 +118,7 @@ class NutSettingTest {
   @Property
   void theRecommendedHoleIsFreeForCertainAndNoOtherSureHoleIsNearerTheMiddle(
       @ForAll @DoubleRange(min = 0.03, max = 2.5) double play,
-      @ForAll @DoubleRange(min = 0.005, max = 0.029) double uncertainty,
+      @ForAll @Scale(3) @DoubleRange(min = 0.005, max = 0.029) double uncertainty,
       @ForAll @DoubleRange(min = 0.5, max = 3) double pitch,
       @ForAll @IntRange(min = 2, max = 6) int halfSlots,
       @ForAll @IntRange(min = 1, max = 2) int lines) {
