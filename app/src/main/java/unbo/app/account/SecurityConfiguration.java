@@ -1,0 +1,89 @@
+package unbo.app.account;
+
+import jakarta.servlet.DispatcherType;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.LockedException;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
+import unbo.app.web.Htmx;
+
+/**
+ * Signing in by form, CSRF by cookie and header (so that a page outlives a new sign-in), and a
+ * content security policy without inline script or style and without any other origin.
+ */
+@Configuration
+class SecurityConfiguration {
+
+  static final String POLICY =
+      "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self'; font-src 'self';"
+          + " connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+
+  @Bean
+  PasswordEncoder passwordEncoder() {
+    return new BCryptPasswordEncoder();
+  }
+
+  @Bean
+  UserDetailsService people(AccountRepository accounts, SignInAttempts attempts) {
+    return username -> {
+      if (attempts.isPaused(username)) {
+        throw new LockedException("Too many wrong passwords");
+      }
+      return accounts
+          .findByUsername(username)
+          .map(Person::new)
+          .orElseThrow(() -> new UsernameNotFoundException("Unknown"));
+    };
+  }
+
+  @Bean
+  SecurityFilterChain pages(HttpSecurity http) throws Exception {
+    return http.authorizeHttpRequests(
+            requests ->
+                requests
+                    .dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.FORWARD)
+                    .permitAll()
+                    .requestMatchers(
+                        "/login",
+                        "/vendor/**",
+                        "/unbo.css",
+                        "/unbo.js",
+                        "/icon.svg",
+                        "/actuator/health")
+                    .permitAll()
+                    .anyRequest()
+                    .authenticated())
+        .formLogin(form -> form.loginPage("/login").defaultSuccessUrl("/yard").permitAll())
+        .logout(logout -> logout.logoutSuccessUrl("/login?out"))
+        .csrf(
+            csrf ->
+                csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
+                    .csrfTokenRequestHandler(new HeaderOrFormCsrf()))
+        .exceptionHandling(
+            // A fragment must not be answered with the sign-in page: the script keeps what was
+            // typed.
+            errors ->
+                errors.defaultAuthenticationEntryPointFor(
+                    new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED),
+                    new RequestHeaderRequestMatcher(Htmx.REQUEST, "true")))
+        .headers(
+            headers ->
+                headers
+                    .contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
+                    .referrerPolicy(
+                        r ->
+                            r.policy(
+                                org.springframework.security.web.header.writers
+                                    .ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)))
+        .build();
+  }
+}

@@ -1,0 +1,116 @@
+package unbo.app.booking;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.util.List;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import unbo.app.account.Person;
+import unbo.app.job.EndPlayKey;
+import unbo.app.job.Job;
+import unbo.app.job.JobPage;
+import unbo.app.job.Jobs;
+import unbo.app.job.SectionView;
+import unbo.app.job.Selection;
+import unbo.app.job.StaleStation;
+import unbo.app.job.Station;
+import unbo.app.job.StationLine;
+import unbo.app.job.StationMark;
+import unbo.app.job.Worksheet;
+import unbo.app.proving.Proofs;
+import unbo.app.setting.SettingResults;
+import unbo.app.web.Figures;
+import unbo.core.arrangement.HubPart;
+import unbo.core.verification.Proof;
+
+/** The job sheet, on screen and on paper, and the closing of the job. */
+@Controller
+@RequestMapping("/jobs/{id}")
+class BookController implements Worksheet {
+
+  private final Jobs jobs;
+  private final JobPage page;
+  private final Proofs proofs;
+  private final Figures figures;
+  private final Clock clock;
+
+  BookController(Jobs jobs, @Lazy JobPage page, Proofs proofs, Figures figures, Clock clock) {
+    this.jobs = jobs;
+    this.page = page;
+    this.proofs = proofs;
+    this.figures = figures;
+    this.clock = clock;
+  }
+
+  @Override
+  public Station station() {
+    return Station.BOOK;
+  }
+
+  @Override
+  public void fill(Model model, Job job, HubPart selected) {
+    model.addAttribute("proof", proofs.of(job));
+    model.addAttribute("recheck", proofs.recheck(job));
+    model.addAttribute("history", jobs.history(job.getId()));
+    model.addAttribute("revision", job.revision(Station.BOOK));
+  }
+
+  /** The sheet as it is printed. */
+  @GetMapping("/sheet")
+  String sheet(@PathVariable long id, Model model) {
+    Job job = jobs.get(id);
+    model.addAttribute("job", job);
+    model.addAttribute("drawing", SectionView.onPaper(job, SectionView.results(job, figures)));
+    model.addAttribute("parts", HubPart.values());
+    model.addAttribute("stations", StationLine.of(job, null));
+    model.addAttribute("first", job.endPlays(EndPlayKey.Stage.FIRST));
+    model.addAttribute("pinned", job.endPlays(EndPlayKey.Stage.PINNED));
+    model.addAttribute("outcome", SettingResults.of(job).orElse(null));
+    model.addAttribute("prove", proofs.sheet(job));
+    model.addAttribute("recheck", proofs.recheck(job));
+    model.addAttribute("history", jobs.history(id));
+    model.addAttribute("printedAt", clock.instant());
+    return "sheet";
+  }
+
+  /** Closes the job, if it is proved. */
+  @PostMapping("/book")
+  String close(
+      @PathVariable long id,
+      @RequestParam int revision,
+      @AuthenticationPrincipal Person person,
+      Model model,
+      HttpServletResponse response) {
+    Job job = jobs.get(id);
+    Proof proof = proofs.of(job);
+    if (!proof.isProved()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      model.addAttribute("refused", List.of());
+      return page.show(model, job, Selection.at(Station.BOOK, job));
+    }
+    try {
+      Job closed =
+          jobs.change(
+              id,
+              Station.BOOK,
+              revision,
+              person.getName(),
+              StationMark.State.DONE,
+              "closed",
+              (j, s) -> j.close(s.person(), s.at()));
+      return "redirect:" + Selection.at(Station.BOOK, closed).address(closed);
+    } catch (StaleStation e) {
+      response.setStatus(HttpStatus.CONFLICT.value());
+      model.addAttribute("stale", e.latest());
+      return page.show(model, job, Selection.at(Station.BOOK, job));
+    }
+  }
+}

@@ -1,0 +1,55 @@
+package unbo.app.demo;
+
+import java.time.Clock;
+import unbo.app.job.Job;
+import unbo.app.job.JobEventRepository;
+import unbo.app.job.JobRepository;
+import unbo.app.job.Jobs;
+import unbo.app.job.Marked;
+import unbo.app.job.Station;
+import unbo.app.job.StationMark;
+import unbo.app.vehicle.Vehicle;
+import unbo.core.arrangement.HubPart;
+import unbo.core.catalogue.Bearing;
+import unbo.core.designation.DesignationReader;
+
+/** Does what a person would have done at some time in the past, through the same doors. */
+final class DemoScript {
+
+  private final Jobs jobs;
+  private final String person;
+
+  DemoScript(Clock clock, JobRepository repository, JobEventRepository events, String person) {
+    this.jobs = new Jobs(repository, events, clock);
+    this.person = person;
+  }
+
+  Job openAt(Vehicle vehicle, String position, String complaint) {
+    return jobs.openAt(vehicle, position, complaint, person);
+  }
+
+  void note(Job job, Station station, StationMark.State state, String note) {
+    jobs.note(job.getId(), station, job.revision(station), person, state, note);
+  }
+
+  void read(Job job, HubPart part, String marking) {
+    Bearing bearing = DesignationReader.standard().read(marking).readings().get(0).bearing();
+    StationMark.State state =
+        part.isInboardBearing() ? StationMark.State.WORKED_ON : StationMark.State.DONE;
+    change(
+        job,
+        Station.NAME,
+        state,
+        "“" + marking + "” read as " + bearing.designation(),
+        (j, s) -> j.setBearing(part, Marked.read(bearing.designation(), marking)));
+  }
+
+  void change(
+      Job job,
+      Station station,
+      StationMark.State state,
+      String text,
+      java.util.function.BiConsumer<Job, Jobs.Signature> change) {
+    jobs.change(job.getId(), station, job.revision(station), person, state, text, change);
+  }
+}

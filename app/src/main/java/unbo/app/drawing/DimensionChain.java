@@ -1,0 +1,93 @@
+package unbo.app.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import unbo.app.drawing.SectionDrawing.DimensionView;
+import unbo.core.arrangement.Section;
+
+/**
+ * Writes dimensions in the quiet half: lengths in a chain below the axis, the text in its own gap
+ * where it fits and one line lower where it does not; diameters upright at the left.
+ */
+final class DimensionChain {
+
+  private static final double CHARACTER = 8.4;
+  private static final double TICK = 4;
+  private static final double ROOM = 10;
+  private static final double LOWER = 20;
+
+  private final Section section;
+  private final Scale scale;
+  private final double y;
+
+  DimensionChain(Section section, Scale scale, double y) {
+    this.section = section;
+    this.scale = scale;
+    this.y = y;
+  }
+
+  /** The width that a text of the figures' face takes at the drawing's text size. */
+  static double widthOf(String text) {
+    return text.length() * CHARACTER;
+  }
+
+  List<DimensionView> views() {
+    List<DimensionView> views = new ArrayList<>();
+    for (Section.Dimension dimension : section.dimensions()) {
+      views.add(dimension.diameter() ? diameter(dimension) : length(dimension));
+    }
+    return views;
+  }
+
+  private DimensionView length(Section.Dimension dimension) {
+    double from = scale.x(dimension.from());
+    double to = scale.x(dimension.to());
+    String text = plain(dimension.value());
+    boolean fits = widthOf(text) + ROOM < to - from;
+    StringBuilder path = new StringBuilder();
+    line(path, from, scale.axisY() + 4, from, y + TICK + 2);
+    line(path, to, scale.axisY() + 4, to, y + TICK + 2);
+    line(path, from, y, to, y);
+    slash(path, from, y);
+    slash(path, to, y);
+    return new DimensionView(
+        path.toString(),
+        (from + to) / 2,
+        fits ? y : y + LOWER,
+        widthOf(text) + 4,
+        text,
+        false,
+        dimension.assumed());
+  }
+
+  private DimensionView diameter(Section.Dimension dimension) {
+    double x = scale.x(section.leastX()) - 12;
+    double bottom = scale.y(dimension.from());
+    String text = "Ø" + plain(dimension.value());
+    StringBuilder path = new StringBuilder();
+    line(path, x, scale.axisY() - 8, x, bottom);
+    line(path, x - 6, bottom, x + 12, bottom);
+    slash(path, x, bottom);
+    return new DimensionView(
+        path.toString(),
+        x,
+        (scale.axisY() + bottom) / 2 + 6,
+        widthOf(text) + 4,
+        text,
+        true,
+        dimension.assumed());
+  }
+
+  private static void line(StringBuilder path, double x1, double y1, double x2, double y2) {
+    path.append('M').append(new Spot(x1, y1).pair()).append(" L").append(new Spot(x2, y2).pair());
+  }
+
+  private static void slash(StringBuilder path, double x, double y) {
+    line(path, x - TICK, y + TICK, x + TICK, y - TICK);
+  }
+
+  private static String plain(double value) {
+    double rounded = Math.round(value * 100) / 100.0;
+    return rounded == Math.rint(rounded) ? String.valueOf((long) rounded) : String.valueOf(rounded);
+  }
+}

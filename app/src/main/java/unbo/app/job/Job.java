@@ -1,0 +1,316 @@
+package unbo.app.job;
+
+import jakarta.persistence.AttributeOverride;
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embedded;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.MapKeyColumn;
+import jakarta.persistence.MapKeyEnumerated;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.hibernate.annotations.Fetch;
+import org.hibernate.annotations.FetchMode;
+import unbo.app.vehicle.Vehicle;
+import unbo.app.vehicle.WheelPosition;
+import unbo.core.arrangement.HubDimension;
+import unbo.core.arrangement.HubPart;
+import unbo.core.arrangement.TaperHub;
+import unbo.core.measure.Readings;
+import unbo.core.verification.AccusingTest;
+import unbo.core.verification.HardStop;
+import unbo.core.verification.RoadFinding;
+
+/**
+ * The record of one job: one position of one vehicle on arrangement A1. It is changed only through
+ * {@link Jobs#change}, which keeps two people from overwriting each other.
+ */
+@Entity
+public class Job {
+
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  private Long id;
+
+  private String number;
+
+  @ManyToOne(fetch = FetchType.EAGER)
+  private Vehicle vehicle;
+
+  private String position;
+  private String complaint;
+  private Instant openedAt;
+  private String openedBy;
+  private Instant closedAt;
+  private String closedBy;
+
+  @Embedded
+  @AttributeOverride(name = "designation", column = @Column(name = "inboard_designation"))
+  @AttributeOverride(name = "marking", column = @Column(name = "inboard_marking"))
+  private Marked inboard;
+
+  @Embedded
+  @AttributeOverride(name = "designation", column = @Column(name = "outboard_designation"))
+  @AttributeOverride(name = "marking", column = @Column(name = "outboard_marking"))
+  private Marked outboard;
+
+  @Embedded private NutRecord nut = new NutRecord();
+  @Embedded private OtherSchools otherSchools = new OtherSchools();
+  private LocalDate recheckOn;
+  private Integer recheckKm;
+
+  @ElementCollection(fetch = FetchType.EAGER)
+  @Fetch(FetchMode.SELECT)
+  @CollectionTable(name = "job_dimension", joinColumns = @JoinColumn(name = "job_id"))
+  @MapKeyEnumerated(EnumType.STRING)
+  @MapKeyColumn(name = "dimension")
+  @Column(name = "value_mm")
+  private Map<HubDimension, Double> dimensions = new HashMap<>();
+
+  @ElementCollection(fetch = FetchType.EAGER)
+  @Fetch(FetchMode.SELECT)
+  @CollectionTable(name = "job_part", joinColumns = @JoinColumn(name = "job_id"))
+  @MapKeyEnumerated(EnumType.STRING)
+  @MapKeyColumn(name = "part")
+  private Map<HubPart, PartMark> parts = new HashMap<>();
+
+  @ElementCollection(fetch = FetchType.EAGER)
+  @Fetch(FetchMode.SELECT)
+  @CollectionTable(name = "job_station", joinColumns = @JoinColumn(name = "job_id"))
+  @MapKeyEnumerated(EnumType.STRING)
+  @MapKeyColumn(name = "station")
+  private Map<Station, StationMark> stations = new HashMap<>();
+
+  @ElementCollection(fetch = FetchType.EAGER)
+  @Fetch(FetchMode.SELECT)
+  @CollectionTable(name = "job_end_play", joinColumns = @JoinColumn(name = "job_id"))
+  private Map<EndPlayKey, EndPlayReading> endPlays = new HashMap<>();
+
+  @ElementCollection(fetch = FetchType.EAGER)
+  @Fetch(FetchMode.SELECT)
+  @CollectionTable(name = "job_test", joinColumns = @JoinColumn(name = "job_id"))
+  @MapKeyEnumerated(EnumType.STRING)
+  @MapKeyColumn(name = "test")
+  private Map<AccusingTest, TestRecord> tests = new HashMap<>();
+
+  @ElementCollection(fetch = FetchType.EAGER)
+  @Fetch(FetchMode.SELECT)
+  @CollectionTable(name = "job_stop", joinColumns = @JoinColumn(name = "job_id"))
+  @MapKeyEnumerated(EnumType.STRING)
+  @MapKeyColumn(name = "stop")
+  private Map<HardStop, StopMark> stops = new HashMap<>();
+
+  @ElementCollection(fetch = FetchType.EAGER)
+  @Fetch(FetchMode.SELECT)
+  @CollectionTable(name = "job_finding", joinColumns = @JoinColumn(name = "job_id"))
+  @MapKeyEnumerated(EnumType.STRING)
+  @MapKeyColumn(name = "finding")
+  private Map<RoadFinding, FindingMark> findings = new HashMap<>();
+
+  @Version private int version;
+
+  protected Job() {}
+
+  public Job(
+      String number, Vehicle vehicle, String position, String complaint, String by, Instant at) {
+    this.number = number;
+    this.vehicle = vehicle;
+    this.position = position;
+    this.complaint = complaint;
+    this.openedBy = by;
+    this.openedAt = at;
+    this.inboard = Marked.assumed("30206");
+    this.outboard = Marked.assumed("30204");
+  }
+
+  /** The hub as far as it is known. */
+  public TaperHub hub() {
+    return new TaperHub(inboard.bearing(), outboard.bearing(), nut.thread(), dimensions);
+  }
+
+  public Marked bearingAt(HubPart part) {
+    return part.isInboardBearing() ? inboard : outboard;
+  }
+
+  public void setBearing(HubPart part, Marked bearing) {
+    if (part.isInboardBearing()) {
+      inboard = bearing;
+    } else {
+      outboard = bearing;
+    }
+  }
+
+  /** The readings of a stage in their order, empty when there are none. */
+  public List<EndPlayReading> endPlays(EndPlayKey.Stage stage) {
+    return endPlays.entrySet().stream()
+        .filter(e -> e.getKey().stage() == stage)
+        .sorted(Map.Entry.comparingByKey(Comparator.naturalOrder()))
+        .map(Map.Entry::getValue)
+        .toList();
+  }
+
+  /** Mean and uncertainty of a stage's readings with the gauge in the record. */
+  public Optional<Readings> endPlay(EndPlayKey.Stage stage) {
+    List<Double> values = endPlays(stage).stream().map(EndPlayReading::getValueMm).toList();
+    return values.isEmpty() ? Optional.empty() : Optional.of(Readings.of(values, nut.gauge()));
+  }
+
+  /** Puts the readings of a stage in place of what stood there. */
+  public void setEndPlays(EndPlayKey.Stage stage, List<EndPlayReading> readings) {
+    endPlays.keySet().removeIf(key -> key.stage() == stage);
+    for (int i = 0; i < readings.size(); i++) {
+      endPlays.put(new EndPlayKey(stage, i + 1), readings.get(i));
+    }
+  }
+
+  /** Sets the nut's data; a hole chosen for other data does not hold any more. */
+  public void setNut(NutRecord record) {
+    this.nut = record;
+  }
+
+  public void chooseHole(Integer steps) {
+    nut.choose(steps);
+  }
+
+  /** Marks a station and counts the change. */
+  void mark(Station station, StationMark.State state, String note, String person, Instant at) {
+    stations.put(station, new StationMark(state, note, person, at, revision(station) + 1));
+  }
+
+  public int revision(Station station) {
+    StationMark mark = stations.get(station);
+    return mark == null ? 0 : mark.getRevision();
+  }
+
+  public Optional<StationMark> mark(Station station) {
+    return Optional.ofNullable(stations.get(station));
+  }
+
+  public boolean isClosed() {
+    return closedAt != null;
+  }
+
+  public void close(String by, Instant at) {
+    this.closedBy = by;
+    this.closedAt = at;
+  }
+
+  public PartMark.State stateOf(HubPart part) {
+    PartMark mark = parts.get(part);
+    return mark == null ? PartMark.State.AS_FOUND : mark.getState();
+  }
+
+  public String noteOf(HubPart part) {
+    PartMark mark = parts.get(part);
+    return mark == null ? "" : mark.getNote();
+  }
+
+  public void setPart(HubPart part, PartMark mark) {
+    parts.put(part, mark);
+  }
+
+  /** A measured dimension, or null to take the measurement away again. */
+  public void setDimension(HubDimension dimension, Double valueMm) {
+    if (valueMm == null) {
+      dimensions.remove(dimension);
+    } else {
+      dimensions.put(dimension, valueMm);
+    }
+  }
+
+  public void setRecheck(LocalDate on, Integer km) {
+    this.recheckOn = on;
+    this.recheckKm = km;
+  }
+
+  public WheelPosition wheel() {
+    return vehicle.position(position).orElseThrow();
+  }
+
+  public String title() {
+    return vehicle.getName() + ", " + wheel().title();
+  }
+
+  public Long getId() {
+    return id;
+  }
+
+  public String getNumber() {
+    return number;
+  }
+
+  public Vehicle getVehicle() {
+    return vehicle;
+  }
+
+  public String getPosition() {
+    return position;
+  }
+
+  public String getComplaint() {
+    return complaint;
+  }
+
+  public Instant getOpenedAt() {
+    return openedAt;
+  }
+
+  public String getOpenedBy() {
+    return openedBy;
+  }
+
+  public Instant getClosedAt() {
+    return closedAt;
+  }
+
+  public String getClosedBy() {
+    return closedBy;
+  }
+
+  public NutRecord getNut() {
+    return nut;
+  }
+
+  public OtherSchools getOtherSchools() {
+    // Hibernate leaves an embedded record null when all its columns are.
+    return otherSchools == null ? new OtherSchools() : otherSchools;
+  }
+
+  public void setOtherSchools(OtherSchools record) {
+    this.otherSchools = record;
+  }
+
+  public LocalDate getRecheckOn() {
+    return recheckOn;
+  }
+
+  public Integer getRecheckKm() {
+    return recheckKm;
+  }
+
+  public Map<AccusingTest, TestRecord> getTests() {
+    return tests;
+  }
+
+  public Map<HardStop, StopMark> getStops() {
+    return stops;
+  }
+
+  public Map<RoadFinding, FindingMark> getFindings() {
+    return findings;
+  }
+}

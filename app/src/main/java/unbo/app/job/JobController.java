@@ -1,0 +1,168 @@
+package unbo.app.job;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import unbo.app.account.Person;
+import unbo.app.web.FieldProblems;
+import unbo.app.web.Figures;
+import unbo.app.web.NoSuchPage;
+import unbo.core.arrangement.HubDimension;
+import unbo.core.arrangement.HubPart;
+import unbo.core.units.Problem;
+
+/** A job's page, the notes of its stations and the sheets of its parts. */
+@Controller
+@RequestMapping("/jobs/{id}")
+class JobController {
+
+  private static final int LONGEST_NOTE = 500;
+
+  private final Jobs jobs;
+  private final JobPage page;
+  private final Figures figures;
+
+  JobController(Jobs jobs, JobPage page, Figures figures) {
+    this.jobs = jobs;
+    this.page = page;
+    this.figures = figures;
+  }
+
+  @GetMapping
+  String show(
+      @PathVariable long id,
+      @RequestParam(required = false) String at,
+      @RequestParam(required = false) String part,
+      Model model) {
+    Job job = jobs.get(id);
+    return page.show(model, job, Selection.of(at, part, job));
+  }
+
+  @PostMapping("/stations/{station}/note")
+  String note(
+      @PathVariable long id,
+      @PathVariable String station,
+      @RequestParam int revision,
+      @RequestParam(defaultValue = "") String note,
+      @RequestParam(name = "do", defaultValue = "elsewhere") String what,
+      @AuthenticationPrincipal Person person,
+      Model model,
+      HttpServletResponse response) {
+    Station named =
+        Station.withId(station)
+            .filter(s -> !s.isBuilt())
+            .orElseThrow(() -> new NoSuchPage("There is no such station to note."));
+    boolean skip = what.equals("skip");
+    Problem problem = skip && note.isBlank() ? null : NoteSheet.problemWith(note);
+    if (problem == null) {
+      try {
+        StationMark.State state = skip ? StationMark.State.SKIPPED : StationMark.State.ELSEWHERE;
+        Job job = jobs.note(id, named, revision, person.getName(), state, note.strip());
+        return "redirect:" + Selection.at(StationLine.next(job), job).address(job);
+      } catch (StaleStation e) {
+        model.addAttribute("stale", e.latest());
+      }
+    }
+    response.setStatus(
+        problem == null ? HttpStatus.CONFLICT.value() : HttpStatus.UNPROCESSABLE_ENTITY.value());
+    Job job = jobs.get(id);
+    model.addAttribute("note", new NoteSheet(named, note, problem));
+    return page.show(model, job, Selection.at(named, job));
+  }
+
+  @PostMapping("/parts/{part}")
+  String part(
+      @PathVariable long id,
+      @PathVariable String part,
+      @RequestParam int revision,
+      @RequestParam Map<String, String> form,
+      @AuthenticationPrincipal Person person,
+      Model model,
+      HttpServletResponse response) {
+    HubPart named =
+        HubPart.withId(part).orElseThrow(() -> new NoSuchPage("There is no such part."));
+    FieldProblems problems = new FieldProblems();
+    Map<HubDimension, Double> sizes = new HashMap<>();
+    HubDimension.of(named)
+        .forEach(d -> sizes.put(d, PartSheet.read(d, form.get(d.name()), problems)));
+    PartMark mark = partMark(form, problems);
+    Job job = jobs.get(id);
+    int status = HttpStatus.UNPROCESSABLE_ENTITY.value();
+    if (problems.isEmpty()) {
+      try {
+        jobs.change(
+            id,
+            Station.STRIP,
+            revision,
+            person.getName(),
+            stateAfter(job),
+            describe(job, named, mark, sizes),
+            (j, s) -> {
+              sizes.forEach(j::setDimension);
+              j.setPart(named, mark);
+            });
+        return "redirect:" + new Selection(null, named).address(job);
+      } catch (StaleStation e) {
+        model.addAttribute("stale", e.latest());
+        status = HttpStatus.CONFLICT.value();
+      }
+    }
+    response.setStatus(status);
+    model.addAttribute("partSheet", PartSheet.typed(job, named, form, problems, figures));
+    return page.show(model, job, new Selection(null, named));
+  }
+
+  /** Sizes and states of parts are kept under Strip, whose own sheet is still a note. */
+  private static StationMark.State stateAfter(Job job) {
+    return job.mark(Station.STRIP).map(StationMark::getState).orElse(StationMark.State.WORKED_ON);
+  }
+
+  private static PartMark partMark(Map<String, String> form, FieldProblems problems) {
+    String note = form.getOrDefault("note", "").strip();
+    if (note.length() > LONGEST_NOTE) {
+      problems.add(
+          "note",
+          new Problem(note, "The note is too long.", "Say it in " + LONGEST_NOTE + " characters."));
+    }
+    try {
+      return new PartMark(PartMark.State.valueOf(form.getOrDefault("state", "AS_FOUND")), note);
+    } catch (IllegalArgumentException e) {
+      problems.add(
+          "state",
+          new Problem(form.get("state"), "There is no such state.", "Pick one of the list."));
+      return new PartMark(PartMark.State.AS_FOUND, note);
+    }
+  }
+
+  private String describe(Job job, HubPart part, PartMark mark, Map<HubDimension, Double> sizes) {
+    List<String> changes = new ArrayList<>();
+    if (mark.getState() != job.stateOf(part)) {
+      changes.add(job.stateOf(part).title() + " → " + mark.getState().title());
+    }
+    sizes.forEach(
+        (dimension, value) -> {
+          Double old = job.hub().measured().get(dimension);
+          if (!java.util.Objects.equals(old, value)) {
+            changes.add(dimension.label() + " " + shown(old) + " → " + shown(value));
+          }
+        });
+    return part.title()
+        + ": "
+        + (changes.isEmpty() ? "nothing changed" : String.join(", ", changes));
+  }
+
+  private String shown(Double value) {
+    return value == null ? "assumed" : figures.size(value) + " mm";
+  }
+}

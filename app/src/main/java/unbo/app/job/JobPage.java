@@ -1,0 +1,89 @@
+package unbo.app.job;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+import unbo.app.web.Figures;
+import unbo.core.arrangement.HubPart;
+
+/** Fills the model of a job's page, whatever sheet is open on it. */
+@Component
+public class JobPage {
+
+  /** The template. */
+  public static final String VIEW = "job";
+
+  /** A row of the parts list. */
+  public record PartRow(
+      int number,
+      HubPart part,
+      String name,
+      String state,
+      boolean selected,
+      boolean assumed,
+      String address) {}
+
+  private final Map<Station, Worksheet> worksheets;
+  private final Figures figures;
+
+  JobPage(List<Worksheet> worksheets, Figures figures) {
+    this.worksheets =
+        worksheets.stream().collect(Collectors.toMap(Worksheet::station, Function.identity()));
+    this.figures = figures;
+  }
+
+  /** Shows a job with what the record writes on its section. */
+  public String show(Model model, Job job, Selection selection) {
+    return show(model, job, selection, SectionView.results(job, figures));
+  }
+
+  /** Shows a job with other results on its section, such as those of a form not saved yet. */
+  public String show(Model model, Job job, Selection selection, List<String> results) {
+    SectionView section = SectionView.of(job, selection.part(), results);
+    model.addAttribute("job", job);
+    model.addAttribute("selection", selection);
+    model.addAttribute("section", section);
+    model.addAttribute("stations", StationLine.of(job, selection.station()));
+    model.addAttribute("parts", parts(job, section, selection));
+    model.addAttribute("sheet", sheet(selection.station()));
+    model.addAttribute("selectionAddress", selection.address(job));
+    Station station = selection.station();
+    if (station == null) {
+      PartSheet.fill(model, job, selection.part(), figures);
+    } else if (worksheets.containsKey(station)) {
+      worksheets.get(station).fill(model, job, selection.part());
+    } else {
+      NoteSheet.fill(model, job, station);
+    }
+    return VIEW;
+  }
+
+  private String sheet(Station station) {
+    if (station == null) {
+      return "part";
+    }
+    return worksheets.containsKey(station) ? station.id() : "note";
+  }
+
+  private static List<PartRow> parts(Job job, SectionView section, Selection selection) {
+    return Arrays.stream(HubPart.values())
+        .map(
+            part -> {
+              var drawn = section.bench().parts().get(part.ordinal());
+              String address = Selection.of(null, part.id(), job).address(job);
+              return new PartRow(
+                  drawn.number(),
+                  part,
+                  drawn.name(),
+                  job.stateOf(part).title(),
+                  drawn.selected(),
+                  drawn.assumed(),
+                  address);
+            })
+        .toList();
+  }
+}

@@ -1,0 +1,117 @@
+package unbo.app.job;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.function.BiConsumer;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import unbo.app.vehicle.Vehicle;
+import unbo.app.web.NoSuchPage;
+
+/** Reads and changes jobs. Every change is one transaction with a line in the history. */
+@Service
+public class Jobs {
+
+  private final JobRepository jobs;
+  private final JobEventRepository events;
+  private final Clock clock;
+
+  public Jobs(JobRepository jobs, JobEventRepository events, Clock clock) {
+    this.jobs = jobs;
+    this.events = events;
+    this.clock = clock;
+  }
+
+  /** What a change is told: who and when. */
+  public record Signature(String person, Instant at) {}
+
+  @Transactional(readOnly = true)
+  public Job get(long id) {
+    return jobs.findById(id).orElseThrow(() -> new NoSuchPage("There is no job " + id + "."));
+  }
+
+  @Transactional(readOnly = true)
+  public List<Job> open() {
+    return jobs.findByClosedAtIsNullOrderByNumber();
+  }
+
+  @Transactional(readOnly = true)
+  public List<Job> lately() {
+    return jobs.findTop20ByClosedAtIsNotNullOrderByClosedAtDesc();
+  }
+
+  @Transactional(readOnly = true)
+  public List<JobEvent> history(long id) {
+    return events.findByJobIdOrderByIdDesc(id);
+  }
+
+  /**
+   * Changes a station of a job.
+   *
+   * @param revision the station's revision on the page that is being saved
+   * @param state what the station is after the change
+   * @param text the line for the history, naming old values
+   * @throws StaleStation when somebody else changed the station since
+   * @throws ClosedJob when the job is closed
+   */
+  @Transactional
+  public Job change(
+      long id,
+      Station station,
+      int revision,
+      String person,
+      StationMark.State state,
+      String text,
+      BiConsumer<Job, Signature> change) {
+    return apply(id, station, revision, new Entry(person, state, null, text), change);
+  }
+
+  /** What is written of a change: a null note leaves the station's note as it is. */
+  private record Entry(String person, StationMark.State state, String note, String text) {}
+
+  private Job apply(
+      long id, Station station, int revision, Entry entry, BiConsumer<Job, Signature> change) {
+    Job job = get(id);
+    if (job.isClosed()) {
+      throw new ClosedJob(job);
+    }
+    if (job.revision(station) != revision) {
+      throw new StaleStation(job.mark(station).orElseThrow());
+    }
+    Instant now = clock.instant();
+    change.accept(job, new Signature(entry.person, now));
+    String old = job.mark(station).map(StationMark::getNote).orElse("");
+    job.mark(station, entry.state, entry.note == null ? old : entry.note, entry.person, now);
+    events.save(new JobEvent(id, now, entry.person, station, entry.text));
+    return jobs.saveAndFlush(job);
+  }
+
+  /** Puts a dated note at a station that was done elsewhere or skipped. */
+  @Transactional
+  public Job note(
+      long id, Station station, int revision, String person, StationMark.State state, String note) {
+    String text = state.title() + (note.isEmpty() ? "" : ": " + note);
+    return apply(id, station, revision, new Entry(person, state, note, text), (j, s) -> {});
+  }
+
+  /** Opens a job at a position. */
+  @Transactional
+  public Job openAt(Vehicle vehicle, String position, String complaint, String person) {
+    vehicle.position(position).orElseThrow(() -> new NoSuchPage("There is no such position."));
+    long last = jobs.findTopByOrderByIdDesc().map(Job::getId).orElse(0L);
+    Job job =
+        new Job(
+            String.format("%04d", last + 101),
+            vehicle,
+            position,
+            complaint,
+            person,
+            clock.instant());
+    Job saved = jobs.save(job);
+    events.save(
+        new JobEvent(
+            saved.getId(), saved.getOpenedAt(), person, Station.LISTEN, "Opened: " + complaint));
+    return saved;
+  }
+}

@@ -1,0 +1,82 @@
+package unbo.app.job;
+
+import jakarta.persistence.Embeddable;
+import java.util.Optional;
+import unbo.core.measure.Instrument;
+import unbo.core.measure.Window;
+import unbo.core.setting.NutLock;
+import unbo.core.setting.NutSetting;
+import unbo.core.setting.SpindleThread;
+
+/** What is known of the nut: thread, lock, wanted window, gauge, and the hole that was taken. */
+@Embeddable
+public class NutRecord {
+
+  private String gauge = "dial";
+  private String thread = "M18×1.5";
+  private Integer slots;
+  private Integer holeLines;
+  private Integer retainerPositions;
+  private Double windowFromMm;
+  private Double windowToMm;
+  private String windowSource;
+  private Integer chosenSteps;
+
+  protected NutRecord() {}
+
+  public NutRecord(
+      String gauge, SpindleThread thread, NutLock lock, Optional<MakersWindow> window) {
+    this.gauge = gauge;
+    this.thread = thread.text();
+    this.slots = lock == null || !lock.isCastle() ? null : lock.slots();
+    this.holeLines = lock == null || !lock.isCastle() ? null : lock.holeLines();
+    this.retainerPositions = lock == null || lock.isCastle() ? null : lock.positionsPerTurn();
+    window.ifPresent(
+        w -> {
+          this.windowFromMm = w.window().from();
+          this.windowToMm = w.window().to();
+          this.windowSource = w.source();
+        });
+  }
+
+  /**
+   * The vehicle maker's own window, which rules over the default.
+   *
+   * @param window in millimetres
+   * @param source where it stands
+   */
+  public record MakersWindow(Window window, String source) {}
+
+  public Instrument gauge() {
+    return Instrument.withId(gauge).orElseGet(Instrument::dial);
+  }
+
+  public SpindleThread thread() {
+    return SpindleThread.parse(thread).value().orElseThrow();
+  }
+
+  public Optional<NutLock> lock() {
+    if (retainerPositions != null) {
+      return Optional.of(NutLock.retainer(retainerPositions));
+    }
+    return slots == null ? Optional.empty() : Optional.of(NutLock.castle(slots, holeLines));
+  }
+
+  public Optional<MakersWindow> makersWindow() {
+    return windowFromMm == null
+        ? Optional.empty()
+        : Optional.of(new MakersWindow(new Window(windowFromMm, windowToMm), windowSource));
+  }
+
+  public Window window() {
+    return makersWindow().map(MakersWindow::window).orElse(NutSetting.DEFAULT_WINDOW_MM);
+  }
+
+  public Optional<Integer> chosenSteps() {
+    return Optional.ofNullable(chosenSteps);
+  }
+
+  void choose(Integer steps) {
+    this.chosenSteps = steps;
+  }
+}

@@ -1,0 +1,101 @@
+package unbo.app.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import unbo.app.drawing.SectionDrawing;
+import unbo.app.web.Figures;
+import unbo.core.arrangement.HubPart;
+import unbo.core.arrangement.Section;
+import unbo.core.arrangement.SectionPart;
+import unbo.core.arrangement.TaperHubSection;
+import unbo.core.measure.Measured;
+import unbo.core.measure.Readings;
+import unbo.core.verification.AccusingTest;
+
+/**
+ * A job's section, drawn for the bench and for the phone, with what the tools computed written on
+ * it.
+ *
+ * @param bench the drawing beside a worksheet
+ * @param phone the drawing for a narrow page
+ * @param problems what cannot be, said at the part
+ */
+public record SectionView(
+    SectionDrawing bench, SectionDrawing phone, List<Section.StackProblem> problems) {
+
+  /** Draws a job's section. */
+  public static SectionView of(Job job, HubPart selected, List<String> results) {
+    Section section = TaperHubSection.of(job.hub());
+    SectionDrawing.PartStates states = new States(job);
+    return new SectionView(
+        SectionDrawing.of(section, SectionDrawing.Format.BENCH, selected, states, results),
+        SectionDrawing.of(section, SectionDrawing.Format.PHONE, selected, states, results),
+        section.problems());
+  }
+
+  /** The drawing for paper. */
+  public static SectionDrawing onPaper(Job job, List<String> results) {
+    return SectionDrawing.of(
+        TaperHubSection.of(job.hub()), SectionDrawing.Format.PAPER, null, new States(job), results);
+  }
+
+  /** What the record has to write on the drawing. */
+  public static List<String> results(Job job, Figures figures) {
+    List<String> lines = new ArrayList<>();
+    job.endPlay(EndPlayKey.Stage.FIRST)
+        .map(Readings::result)
+        .ifPresent(first -> lines.add(endPlay(job, first, figures)));
+    for (AccusingTest test : List.of(AccusingTest.ROCK, AccusingTest.HUB_HEAT)) {
+      TestRecord record = job.getTests().get(test);
+      if (record != null) {
+        lines.add(before(test, record, figures));
+      }
+    }
+    return lines;
+  }
+
+  private static String endPlay(Job job, Measured first, Figures figures) {
+    String now =
+        job.endPlay(EndPlayKey.Stage.PINNED)
+            .map(r -> " → " + figures.measured(r.result()))
+            .orElse("");
+    return "end play "
+        + (now.isEmpty() ? figures.measured(first) : figures.fine(first.value()))
+        + now
+        + " mm";
+  }
+
+  private static String before(AccusingTest test, TestRecord record, Figures figures) {
+    boolean heat = test == AccusingTest.HUB_HEAT;
+    String title = heat ? "over its brother " : "rock ";
+    double before =
+        heat ? record.getBeforeValue() - record.getBeforeSecond() : record.getBeforeValue();
+    String line = title + figures.size(before);
+    if (record.getAfterValue() != null) {
+      double after =
+          heat ? record.getAfterValue() - record.getAfterSecond() : record.getAfterValue();
+      line += " → " + figures.size(after);
+    }
+    return line + " " + test.unit();
+  }
+
+  /** What the record says of each part. */
+  private record States(Job job) implements SectionDrawing.PartStates {
+    @Override
+    public String titleOf(HubPart part) {
+      return job.stateOf(part).title();
+    }
+
+    @Override
+    public String letterOf(HubPart part) {
+      return job.stateOf(part).letter();
+    }
+
+    @Override
+    public boolean isAssumed(SectionPart part) {
+      return part.part().isBearing()
+          ? job.bearingAt(part.part()).marking().isEmpty()
+          : part.assumed();
+    }
+  }
+}

@@ -1,0 +1,38 @@
+package unbo.app.job;
+
+import java.util.Arrays;
+import java.util.List;
+
+/** The shaft with ten journals: how far a job is. */
+public final class StationLine {
+
+  /** One journal. */
+  public record Journal(Station station, String state, String word, boolean now) {}
+
+  private StationLine() {}
+
+  /** The line with the station that is open; null when none is. */
+  public static List<Journal> of(Job job, Station open) {
+    return Arrays.stream(Station.values()).map(s -> journal(job, s, s == open)).toList();
+  }
+
+  /** The first station that is not behind the job. */
+  public static Station next(Job job) {
+    return Arrays.stream(Station.values())
+        .filter(s -> job.mark(s).map(m -> m.getState() == StationMark.State.WORKED_ON).orElse(true))
+        .findFirst()
+        .orElse(Station.BOOK);
+  }
+
+  private static Journal journal(Job job, Station station, boolean now) {
+    StationMark.State state = job.mark(station).map(StationMark::getState).orElse(null);
+    if (state == null) {
+      return new Journal(station, "to-come", "to come", now);
+    }
+    return new Journal(
+        station,
+        state.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
+        state.title(),
+        now);
+  }
+}

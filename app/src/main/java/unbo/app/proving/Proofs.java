@@ -1,0 +1,31 @@
+package unbo.app.proving;
+
+import org.springframework.stereotype.Component;
+import unbo.app.job.Job;
+import unbo.app.web.FieldProblems;
+import unbo.app.web.Figures;
+import unbo.core.verification.Proof;
+
+/** What Prove came to, for the job sheet. */
+@Component
+public class Proofs {
+
+  private final Figures figures;
+
+  Proofs(Figures figures) {
+    this.figures = figures;
+  }
+
+  public Proof of(Job job) {
+    return ProveSheet.proof(job, figures);
+  }
+
+  /** The sheet's rows, to be printed. */
+  public ProveSheet sheet(Job job) {
+    return ProveSheet.of(job, java.util.Map.of(), new FieldProblems(), figures);
+  }
+
+  public String recheck(Job job) {
+    return ProveSheet.recheck(job, figures);
+  }
+}

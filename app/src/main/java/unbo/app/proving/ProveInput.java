@@ -1,0 +1,186 @@
+package unbo.app.proving;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import unbo.app.job.Job;
+import unbo.app.job.TestRecord;
+import unbo.app.web.FieldProblems;
+import unbo.core.units.Entry;
+import unbo.core.units.LengthEntry;
+import unbo.core.units.Problem;
+import unbo.core.units.QuantityEntry;
+import unbo.core.verification.AccusingTest;
+
+/**
+ * The Prove sheet as understood.
+ *
+ * @param tests the tests with what was typed for them
+ * @param recheckOn a day, or null
+ * @param recheckKm a distance, or null
+ * @param wheelTorque the torque that the wheel nuts got, as words, empty when not given
+ * @param problems at the fields
+ */
+record ProveInput(
+    Map<AccusingTest, TestRecord> tests,
+    LocalDate recheckOn,
+    Integer recheckKm,
+    String wheelTorque,
+    FieldProblems problems) {
+
+  private static final int LONGEST_DETAIL = 200;
+  private static final int MOST_YEARS_AHEAD = 5;
+
+  static ProveInput of(
+      Job job, Map<String, String> form, String person, java.time.Instant now, LocalDate today) {
+    FieldProblems problems = new FieldProblems();
+    Map<AccusingTest, TestRecord> tests = new EnumMap<>(AccusingTest.class);
+    for (AccusingTest test : AccusingTest.values()) {
+      TestRecord old = job.getTests().get(test);
+      Optional<TestRecord> base =
+          old != null
+              ? Optional.of(old)
+              : pair(test, "before", form, problems).map(p -> new TestRecord(p[0], p[1]));
+      Optional<Double[]> after =
+          test == AccusingTest.END_PLAY ? Optional.empty() : pair(test, "after", form, problems);
+      if (after.isPresent() && base.isEmpty() && problems.isEmpty()) {
+        problems.add(
+            "before-" + test.id(),
+            new Problem(
+                "",
+                "Nothing stands before it to compare with.",
+                "Enter what this test showed before the work."));
+      }
+      base.ifPresent(
+          b ->
+              tests.put(
+                  test,
+                  after
+                      .map(a -> b.repeated(a[0], a[1], person, now))
+                      .orElse(
+                          old != null && test == AccusingTest.END_PLAY
+                              ? old
+                              : b.repeated(null, null, null, null))));
+    }
+    return new ProveInput(
+        tests, day(form, today, problems), km(form, problems), torque(form, problems), problems);
+  }
+
+  /** Value and second value of a test; empty when both fields are. */
+  private static Optional<Double[]> pair(
+      AccusingTest test, String when, Map<String, String> form, FieldProblems problems) {
+    String first = when + "-" + test.id();
+    String second = first + "-second";
+    Optional<Double> value = problems.take(first, value(test, form.get(first)));
+    if (!TestFigures.hasSecond(test)) {
+      return value.map(v -> new Double[] {v, null});
+    }
+    Optional<Double> other = problems.take(second, second(test, form.get(second)));
+    if (value.isPresent() != other.isPresent()
+        && problems.at(first) == null
+        && problems.at(second) == null) {
+      String missing = value.isPresent() ? second : first;
+      problems.add(
+          missing,
+          new Problem("", "One of the two numbers is missing.", "Enter both, or empty both."));
+    }
+    return value.isPresent() && other.isPresent()
+        ? Optional.of(new Double[] {value.get(), other.get()})
+        : Optional.empty();
+  }
+
+  private static Entry<Double> value(AccusingTest test, String typed) {
+    return switch (test) {
+      case ROCK, END_PLAY -> millimetres(typed).check(v -> between(v, 0, 50, "mm"));
+      case DRAG -> QuantityEntry.FORCE.parse(typed).check(v -> between(v, 0, 2000, "N"));
+      case HUB_HEAT ->
+          QuantityEntry.TEMPERATURE.parse(typed).check(v -> between(v, -40, 500, "°C"));
+    };
+  }
+
+  private static Entry<Double> second(AccusingTest test, String typed) {
+    return test == AccusingTest.HUB_HEAT
+        ? QuantityEntry.TEMPERATURE.parse(typed).check(v -> between(v, -40, 500, "°C"))
+        : millimetres(typed).check(v -> between(v, 20, 1500, "mm"));
+  }
+
+  private static Entry<Double> millimetres(String typed) {
+    return LengthEntry.parse(typed, LengthEntry.Unit.MILLIMETRE).map(t -> t.length().millimetres());
+  }
+
+  private static Optional<Problem> between(double value, double least, double most, String unit) {
+    return value >= least && value <= most
+        ? Optional.empty()
+        : Optional.of(
+            new Problem(
+                value + " " + unit,
+                "That cannot be here.",
+                "Taken are " + (long) least + " to " + (long) most + " " + unit + "."));
+  }
+
+  private static LocalDate day(Map<String, String> form, LocalDate today, FieldProblems problems) {
+    String typed = form.getOrDefault("recheckOn", "").strip();
+    if (typed.isEmpty()) {
+      return null;
+    }
+    try {
+      LocalDate day = LocalDate.parse(typed);
+      if (!day.isBefore(today) && day.isBefore(today.plusYears(MOST_YEARS_AHEAD))) {
+        return day;
+      }
+      problems.add(
+          "recheckOn",
+          new Problem(
+              typed, "A recheck lies ahead, within five years.", "Pick a day from today on."));
+    } catch (DateTimeParseException e) {
+      problems.add(
+          "recheckOn",
+          new Problem(
+              typed,
+              "That is no day that can be read.",
+              "Write it as " + today.plusWeeks(3) + "."));
+    }
+    return null;
+  }
+
+  private static Integer km(Map<String, String> form, FieldProblems problems) {
+    return problems
+        .take(
+            "recheckKm",
+            QuantityEntry.DISTANCE
+                .parse(form.get("recheckKm"))
+                .check(v -> between(v, 1, 50_000, "km")))
+        .map(v -> (int) Math.round(v))
+        .orElse(null);
+  }
+
+  private static String torque(Map<String, String> form, FieldProblems problems) {
+    String typed = form.getOrDefault("detail-wheel-nuts", "").strip();
+    boolean ticked = form.containsKey("stop-wheel-nuts");
+    if (typed.isEmpty()) {
+      if (ticked) {
+        problems.add(
+            "detail-wheel-nuts",
+            new Problem(
+                "",
+                "The figure is missing.",
+                "Enter the torque that the vehicle's maker gives, such as 90 Nm."));
+      }
+      return "";
+    }
+    if (typed.length() > LONGEST_DETAIL) {
+      problems.add(
+          "detail-wheel-nuts",
+          new Problem(typed, "That is too long.", "Enter the torque alone, such as 90 Nm."));
+      return "";
+    }
+    return problems
+        .take(
+            "detail-wheel-nuts",
+            QuantityEntry.TORQUE.parse(typed).check(v -> between(v, 5, 1000, "Nm")))
+        .map(v -> Math.round(v) + " Nm")
+        .orElse("");
+  }
+}

@@ -1,0 +1,214 @@
+package unbo.app.proving;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import unbo.app.job.EndPlayKey;
+import unbo.app.job.Job;
+import unbo.app.job.StopMark;
+import unbo.app.job.TestRecord;
+import unbo.app.setting.SettingResults;
+import unbo.app.web.FieldProblems;
+import unbo.app.web.Figures;
+import unbo.core.measure.Readings;
+import unbo.core.measure.Verdict;
+import unbo.core.setting.School;
+import unbo.core.setting.SettingOutcome;
+import unbo.core.verification.AccusingTest;
+import unbo.core.verification.Comparison;
+import unbo.core.verification.HardStop;
+import unbo.core.verification.Proof;
+import unbo.core.verification.RoadFinding;
+import unbo.core.verification.Waiver;
+
+/**
+ * What the Prove sheet shows.
+ *
+ * @param rows the accusing tests, old beside new
+ * @param stops the hard stops
+ * @param findings what would keep the vehicle off the road
+ * @param proof whether it is proved, and why not
+ * @param fields as typed
+ * @param problems at the fields
+ * @param waiverProblem what is wrong with a waiver, by stop
+ */
+public record ProveSheet(
+    List<TestRow> rows,
+    List<StopRow> stops,
+    List<FindingRow> findings,
+    Proof proof,
+    Map<String, String> fields,
+    FieldProblems problems) {
+
+  /** A test: before in words or null when nobody measured it, after in words, and the verdict. */
+  public record TestRow(
+      AccusingTest test,
+      String secondLabel,
+      String secondUnit,
+      String before,
+      String after,
+      Verdict better,
+      boolean fromSet,
+      String who) {}
+
+  /** A hard stop with how it stands. */
+  public record StopRow(HardStop stop, boolean met, String answer, StopMark mark) {}
+
+  /** A finding and who ticked it; automatic ones follow from Set. */
+  public record FindingRow(RoadFinding finding, boolean ticked, boolean automatic, String who) {}
+
+  public String get(String field) {
+    return fields.getOrDefault(field, "");
+  }
+
+  static ProveSheet of(
+      Job job, Map<String, String> fields, FieldProblems problems, Figures figures) {
+    List<TestRow> rows =
+        Arrays.stream(AccusingTest.values()).map(t -> row(job, t, figures)).toList();
+    List<StopRow> stops = Arrays.stream(HardStop.values()).map(s -> stop(job, s, figures)).toList();
+    List<FindingRow> findings =
+        Arrays.stream(RoadFinding.values()).map(f -> finding(job, f)).toList();
+    return new ProveSheet(rows, stops, findings, proof(job, figures), fields, problems);
+  }
+
+  /** Whether the job is proved, from its record. */
+  static Proof proof(Job job, Figures figures) {
+    List<Comparison> comparisons = new ArrayList<>();
+    for (AccusingTest test : AccusingTest.values()) {
+      record(job, test).ifPresent(r -> comparisons.add(TestFigures.comparison(test, r)));
+    }
+    Set<HardStop> met = EnumSet.noneOf(HardStop.class);
+    Map<HardStop, Waiver> waived = new EnumMap<>(HardStop.class);
+    for (HardStop stop : HardStop.values()) {
+      StopRow row = stop(job, stop, figures);
+      if (row.met()) {
+        met.add(stop);
+      } else if (row.mark() != null && row.mark().isWaived()) {
+        waived.put(
+            stop, new Waiver(row.mark().getPerson(), row.mark().getRole(), row.mark().getDetail()));
+      }
+    }
+    return Proof.of(comparisons, met, waived, findings(job));
+  }
+
+  /** End play repeats itself at Set: the mean at the pinned hole is its after. */
+  static Optional<TestRecord> record(Job job, AccusingTest test) {
+    Optional<TestRecord> record = Optional.ofNullable(job.getTests().get(test));
+    if (test != AccusingTest.END_PLAY) {
+      return record;
+    }
+    Optional<Double> pinned = job.endPlay(EndPlayKey.Stage.PINNED).map(Readings::mean);
+    return record.map(r -> pinned.map(p -> r.repeated(p, null, "Set", null)).orElse(r));
+  }
+
+  private static Set<RoadFinding> findings(Job job) {
+    Set<RoadFinding> all = EnumSet.noneOf(RoadFinding.class);
+    all.addAll(job.getFindings().keySet());
+    if (SettingResults.of(job).map(SettingOutcome::overLimit).orElse(false)) {
+      all.add(RoadFinding.PLAY_OVER_LIMIT);
+    }
+    return all;
+  }
+
+  private static TestRow row(Job job, AccusingTest test, Figures figures) {
+    Optional<TestRecord> record = record(job, test);
+    String before =
+        record
+            .map(
+                r ->
+                    TestFigures.words(
+                        test, r.getBeforeValue(), r.getBeforeSecond(), job.hub(), figures))
+            .orElse(null);
+    String after =
+        record
+            .filter(r -> r.getAfterValue() != null)
+            .map(
+                r ->
+                    TestFigures.words(
+                        test, r.getAfterValue(), r.getAfterSecond(), job.hub(), figures))
+            .orElse(null);
+    Verdict better = record.flatMap(r -> TestFigures.comparison(test, r).better()).orElse(null);
+    String who =
+        record
+            .filter(r -> r.getAfterValue() != null && r.getAt() != null)
+            .map(r -> r.getPerson() + ", " + figures.moment(r.getAt()))
+            .orElse("");
+    return new TestRow(
+        test,
+        secondLabel(test),
+        secondUnit(test),
+        before,
+        after,
+        better,
+        test == AccusingTest.END_PLAY,
+        who);
+  }
+
+  private static String secondLabel(AccusingTest test) {
+    return switch (test) {
+      case ROCK, DRAG -> "at radius";
+      case HUB_HEAT -> "its brother";
+      case END_PLAY -> "";
+    };
+  }
+
+  private static String secondUnit(AccusingTest test) {
+    return test == AccusingTest.HUB_HEAT ? "°C" : "mm";
+  }
+
+  private static StopRow stop(Job job, HardStop stop, Figures figures) {
+    StopMark mark = job.getStops().get(stop);
+    return switch (stop) {
+      case SETTING -> setting(job, stop, mark);
+      case RECHECK ->
+          new StopRow(
+              stop,
+              job.getRecheckOn() != null || job.getRecheckKm() != null,
+              recheck(job, figures),
+              mark);
+      default ->
+          new StopRow(
+              stop,
+              mark != null && !mark.isWaived(),
+              mark == null || mark.isWaived() ? "" : mark.getDetail(),
+              mark);
+    };
+  }
+
+  private static StopRow setting(Job job, HardStop stop, StopMark mark) {
+    Optional<SettingOutcome> outcome = SettingResults.of(job);
+    School school = job.getVehicle().getSchool();
+    String text =
+        "School: "
+            + school.title()
+            + ". "
+            + outcome.map(SettingOutcome::text).orElse("Not done yet: open Set.");
+    return new StopRow(
+        stop, outcome.map(o -> o.inWindow() == Verdict.YES).orElse(false), text, mark);
+  }
+
+  static String recheck(Job job, Figures figures) {
+    List<String> parts = new ArrayList<>();
+    if (job.getRecheckOn() != null) {
+      parts.add(figures.day(job.getRecheckOn()));
+    }
+    if (job.getRecheckKm() != null) {
+      parts.add("after " + job.getRecheckKm() + " km");
+    }
+    return String.join(" or ", parts) + (parts.size() == 2 ? ", whichever comes first" : "");
+  }
+
+  private static FindingRow finding(Job job, RoadFinding finding) {
+    var mark = job.getFindings().get(finding);
+    boolean automatic =
+        finding == RoadFinding.PLAY_OVER_LIMIT
+            && SettingResults.of(job).map(SettingOutcome::overLimit).orElse(false);
+    return new FindingRow(
+        finding, mark != null || automatic, automatic, mark == null ? "" : mark.getPerson());
+  }
+}

@@ -1,0 +1,69 @@
+package unbo.app.proving;
+
+import java.util.Optional;
+import unbo.app.job.TestRecord;
+import unbo.core.arrangement.TaperHub;
+import unbo.core.measure.Measured;
+import unbo.core.measure.RockTest;
+import unbo.core.setting.RunningTorque;
+import unbo.core.verification.AccusingTest;
+import unbo.core.verification.Comparison;
+
+/** What the two numbers of a test come to, so that before and after can be compared. */
+final class TestFigures {
+
+  private TestFigures() {}
+
+  /** The figure that is compared: mm of rock at the rim, mm, Nm, or K of difference either way. */
+  static Measured compared(AccusingTest test, double value, Double second) {
+    return switch (test) {
+      case ROCK, END_PLAY -> new Measured(value, test.uncertaintyAt(value));
+      case DRAG ->
+          RunningTorque.of(new Measured(value, test.uncertaintyAt(value)), second).newtonMetres();
+      case HUB_HEAT -> new Measured(Math.abs(value - second), test.uncertaintyAt(0));
+    };
+  }
+
+  static Comparison comparison(AccusingTest test, TestRecord record) {
+    Optional<Measured> after =
+        record.getAfterValue() == null
+            ? Optional.empty()
+            : Optional.of(compared(test, record.getAfterValue(), record.getAfterSecond()));
+    return new Comparison(
+        test, compared(test, record.getBeforeValue(), record.getBeforeSecond()), after);
+  }
+
+  /** The figure in words, with what follows from it. */
+  static String words(
+      AccusingTest test, double value, Double second, TaperHub hub, unbo.app.web.Figures f) {
+    Measured compared = compared(test, value, second);
+    return switch (test) {
+      case ROCK ->
+          f.size(value)
+              + " mm at "
+              + f.size(second)
+              + " mm: "
+              + f.oneDecimal(RockTest.tiltMrad(compared, second).value())
+              + " mrad, like "
+              + f.size(
+                  RockTest.equivalentEndPlayMm(
+                          compared, second, hub.effectiveCentresMm(), hub.meanContactAngleDeg())
+                      .value())
+              + " mm end play";
+      case END_PLAY -> f.fine(value) + " mm";
+      case DRAG ->
+          f.size(value) + " N at " + f.size(second) + " mm: " + f.size(compared.value()) + " Nm";
+      case HUB_HEAT ->
+          f.size(value)
+              + " °C, its brother "
+              + f.size(second)
+              + " °C: "
+              + f.size(value - second)
+              + " K over";
+    };
+  }
+
+  static boolean hasSecond(AccusingTest test) {
+    return test != AccusingTest.END_PLAY;
+  }
+}

@@ -1,0 +1,5 @@
+/**
+ * Prove: the accusing tests again, the hard stops, waivers. Start at {@link
+ * unbo.app.proving.ProveController}.
+ */
+package unbo.app.proving;

@@ -1,0 +1,5 @@
+/**
+ * Set: dialling end play, choosing the hole, dialling again; and the schools without a dial. Start
+ * at {@link unbo.app.setting.SetController}.
+ */
+package unbo.app.setting;

@@ -1,0 +1,54 @@
+package unbo.app.web;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.security.Principal;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.MissingServletRequestParameterException;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+
+/** What every page is given, and what becomes of an address that names nothing. */
+@ControllerAdvice
+public class Pages {
+
+  @ModelAttribute("signedInAs")
+  String signedInAs(Principal principal) {
+    return principal == null ? "" : principal.getName();
+  }
+
+  /** Asking for the token makes sure that its cookie is sent with the first page. */
+  @ModelAttribute
+  void csrf(HttpServletRequest request, Model model) {
+    Object token = request.getAttribute(CsrfToken.class.getName());
+    if (token instanceof CsrfToken csrf) {
+      csrf.getToken();
+    }
+  }
+
+  @ExceptionHandler(NoSuchPage.class)
+  @ResponseStatus(HttpStatus.NOT_FOUND)
+  String missing(NoSuchPage e, Model model) {
+    return plain(model, "Nothing here", e.getMessage());
+  }
+
+  @ExceptionHandler({
+    MethodArgumentTypeMismatchException.class,
+    MissingServletRequestParameterException.class
+  })
+  @ResponseStatus(HttpStatus.BAD_REQUEST)
+  String unreadable(Model model) {
+    return plain(
+        model, "That address cannot be read", "A part of it is missing or is not a number.");
+  }
+
+  private static String plain(Model model, String title, String text) {
+    model.addAttribute("title", title);
+    model.addAttribute("text", text);
+    return "error";
+  }
+}

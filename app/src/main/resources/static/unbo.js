@@ -1,0 +1,95 @@
+// What a page needs beyond htmx: the CSRF header, a word when nothing was saved, drafts, printing.
+(function () {
+  "use strict";
+
+  function cookie(name) {
+    const pair = document.cookie.split("; ").find((c) => c.startsWith(name + "="));
+    return pair ? decodeURIComponent(pair.slice(name.length + 1)) : "";
+  }
+
+  function say(text) {
+    const banner = document.getElementById("banner");
+    if (!banner) return;
+    banner.textContent = text;
+    banner.hidden = !text;
+  }
+
+  // The cookie is asked each time, so that a page outlives signing in again in another tab.
+  document.addEventListener("htmx:configRequest", (event) => {
+    event.detail.headers["X-XSRF-TOKEN"] = cookie("XSRF-TOKEN");
+  });
+
+  document.addEventListener("htmx:sendError", () =>
+    say("No connection: nothing was saved. What you typed is still here; press again when the bench is back."));
+
+  document.addEventListener("htmx:responseError", (event) => {
+    const status = event.detail.xhr.status;
+    say(status === 401
+      ? "You are signed out: nothing was saved. Sign in in another tab, then press again; what you typed is still here."
+      : "That was not done and nothing was saved. What you typed is still here.");
+  });
+
+  // An answer without a board is an error page: keep what stands here and say what it says.
+  document.addEventListener("htmx:beforeSwap", (event) => {
+    const answer = event.detail.xhr.responseText;
+    if (event.detail.shouldSwap && event.detail.xhr.status >= 400 && !answer.includes('id="board"')) {
+      const page = new DOMParser().parseFromString(answer, "text/html");
+      const text = page.getElementById("error-text");
+      event.detail.shouldSwap = false;
+      say(text ? text.textContent : "That was not done.");
+    } else if (event.detail.shouldSwap) {
+      say("");
+    }
+  });
+
+  // Drafts: what is typed and not saved waits in this tab, and comes back if the record has not moved.
+  function key(form) {
+    return "draft:" + form.getAttribute("action") + ":" + form.dataset.draft + ":" + (form.elements.part ? form.elements.part.value : "");
+  }
+
+  function fields(form) {
+    return Array.from(form.elements).filter((e) => e.name && e.type !== "hidden" && e.type !== "submit" && e.type !== "password");
+  }
+
+  function store(form) {
+    const values = fields(form).map((e) => (e.type === "checkbox" || e.type === "radio" ? e.checked : e.value));
+    sessionStorage.setItem(key(form), JSON.stringify({ revision: form.elements.revision.value, values }));
+  }
+
+  function restore(form) {
+    const text = sessionStorage.getItem(key(form));
+    if (!text) return;
+    const draft = JSON.parse(text);
+    const all = fields(form);
+    if (draft.revision !== form.elements.revision.value || draft.values.length !== all.length) {
+      sessionStorage.removeItem(key(form));
+      return;
+    }
+    let changed = null;
+    all.forEach((e, i) => {
+      const box = e.type === "checkbox" || e.type === "radio";
+      if ((box ? e.checked : e.value) === draft.values[i]) return;
+      if (box) e.checked = draft.values[i]; else e.value = draft.values[i];
+      changed = changed || e;
+    });
+    if (changed) changed.dispatchEvent(new Event("input", { bubbles: true }));
+  }
+
+  document.addEventListener("input", (event) => {
+    const form = event.target.closest && event.target.closest("form[data-draft]");
+    if (form) store(form);
+  });
+
+  function restoreAll() {
+    document.querySelectorAll("form[data-draft]").forEach(restore);
+  }
+
+  document.addEventListener("htmx:afterSettle", (event) => {
+    if (event.detail.elt && event.detail.elt.id === "board") restoreAll();
+  });
+  document.addEventListener("DOMContentLoaded", restoreAll);
+
+  document.addEventListener("click", (event) => {
+    if (event.target.closest("[data-print]")) window.print();
+  });
+})();

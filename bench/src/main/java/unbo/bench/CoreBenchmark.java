@@ -1,0 +1,58 @@
+package unbo.bench;
+
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import unbo.core.arrangement.Section;
+import unbo.core.arrangement.TaperHub;
+import unbo.core.arrangement.TaperHubSection;
+import unbo.core.catalogue.Catalogue;
+import unbo.core.designation.DesignationReader;
+import unbo.core.designation.ReadingReport;
+import unbo.core.measure.Measured;
+import unbo.core.setting.NutLock;
+import unbo.core.setting.NutSetting;
+import unbo.core.setting.SpindleThread;
+
+/** A reading, a solved nut and a section: the three sums behind every keystroke. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class CoreBenchmark {
+
+  private final DesignationReader reader = DesignationReader.standard();
+  private final NutLock lock = NutLock.castle(6, 2);
+  private final Measured play = new Measured(0.310, 0.025);
+  private final TaperHub hub =
+      new TaperHub(
+          Catalogue.standard().find("30206").orElseThrow(),
+          Catalogue.standard().find("30204").orElseThrow(),
+          new SpindleThread(18, 1.5, "M18×1.5"),
+          Map.of());
+
+  @Benchmark
+  public ReadingReport readNumber() {
+    return reader.read("6205-2RS1 C3");
+  }
+
+  @Benchmark
+  public NutSetting solveNut() {
+    return NutSetting.solve(1.5, lock, play, NutSetting.DEFAULT_WINDOW_MM);
+  }
+
+  @Benchmark
+  public Section buildSection() {
+    return TaperHubSection.of(hub);
+  }
+}

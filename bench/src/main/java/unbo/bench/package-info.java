@@ -1,0 +1,2 @@
+/** Speed, measured apart from the tests. Start at {@link unbo.bench.CoreBenchmark}. */
+package unbo.bench;
