@@ -46,7 +46,7 @@ class SecurityConfiguration {
   }
 
   @Bean
-  SecurityFilterChain pages(HttpSecurity http) throws Exception {
+  SecurityFilterChain signInFilters(HttpSecurity http) throws Exception {
     return http.authorizeHttpRequests(
             requests ->
                 requests

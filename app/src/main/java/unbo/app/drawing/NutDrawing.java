@@ -15,7 +15,7 @@ import unbo.core.setting.NutSetting;
  * full turn is one pitch, the window a thick arc around three o'clock, each hole a tick; turning
  * the nut clockwise (tightening a right-hand thread) moves along the dial clockwise, to less play.
  *
- * @param size of the square view box
+ * @param size width of the view box
  * @param hexagon path of the flats
  * @param slots paths of the slots
  * @param holeLines the hole lines through the spindle, lettered
@@ -34,9 +34,9 @@ public record NutDrawing(
     List<Tick> ticks,
     int hidden) {
 
-  private static final double SIZE = 320;
-  private static final double CENTRE_X = 128;
-  private static final double CENTRE_Y = 160;
+  private static final double SIZE = 300;
+  private static final double CENTRE_X = 112;
+  private static final double CENTRE_Y = 114;
   private static final double FLATS = 78;
   private static final double CROWN = 66;
   private static final double SPINDLE = 44;
@@ -169,6 +169,10 @@ public record NutDrawing(
   private static Spot polar(double radius, double degrees) {
     double angle = Math.toRadians(degrees);
     return new Spot(CENTRE_X + radius * Math.cos(angle), CENTRE_Y + radius * Math.sin(angle));
+  }
+
+  public double height() {
+    return 2 * CENTRE_Y;
   }
 
   public double centreX() {

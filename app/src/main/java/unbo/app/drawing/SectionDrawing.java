@@ -79,7 +79,7 @@ public record SectionDrawing(
   /** What a drawing is drawn to: its width and whether it is for a thumb. */
   public record Format(double width, double balloonRadius, double spacing, double mostHeight) {
     /** Beside a worksheet at the bench. */
-    public static final Format BENCH = new Format(760, 17, 46, 520);
+    public static final Format BENCH = new Format(760, 17, 46, 450);
 
     /** On a phone held upright. */
     public static final Format PHONE = new Format(380, 15, 36, 460);

@@ -1,5 +1,6 @@
 package unbo.app.job;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import java.util.Optional;
 import unbo.core.measure.Instrument;
@@ -10,7 +11,9 @@ import unbo.core.setting.RunningTorque;
 @Embeddable
 public class OtherSchools {
 
+  @Column(name = "torque_force_n")
   private Double torqueForceN;
+
   private Double torqueRadiusMm;
   private Double torqueLimitNm;
   private String comingToRest;

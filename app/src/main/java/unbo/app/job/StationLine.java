@@ -27,7 +27,7 @@ public final class StationLine {
   private static Journal journal(Job job, Station station, boolean now) {
     StationMark.State state = job.mark(station).map(StationMark::getState).orElse(null);
     if (state == null) {
-      return new Journal(station, "to-come", "to come", now);
+      return new Journal(station, "to-come", now ? "now" : "to come", now);
     }
     return new Journal(
         station,

@@ -10,7 +10,7 @@ import unbo.core.measure.Measured;
 import unbo.core.units.LengthEntry;
 
 /** Numbers and dates as text, the same on every page. Templates know it as {@code figures}. */
-@Component("figures")
+@Component
 public class Figures {
 
   private static final DateTimeFormatter MOMENT =

@@ -16,6 +16,17 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 @ControllerAdvice
 public class Pages {
 
+  private final Figures figures;
+
+  Pages(Figures figures) {
+    this.figures = figures;
+  }
+
+  @ModelAttribute("figures")
+  Figures figures() {
+    return figures;
+  }
+
   @ModelAttribute("signedInAs")
   String signedInAs(Principal principal) {
     return principal == null ? "" : principal.getName();

@@ -14,7 +14,7 @@ final class HubBody {
   private static final double SHOULDER_SHARE = 0.3;
 
   private static final double CAP_SEAT_MM = 7;
-  private static final double BREAK_BELOW_MM = 9;
+  private static final double BREAK_BEYOND_MM = 12;
 
   private final TaperHub hub;
   private final double inboardEnd;
@@ -43,20 +43,12 @@ final class HubBody {
     return new Shape(points, Shape.Look.CUT_CASTING);
   }
 
-  /** The lower half from outside, the flange broken off with a zigzag (ISO 128-3). */
+  /** The lower half from outside. */
   Shape lower() {
     List<Point> points = new ArrayList<>();
     points.add(new Point(inboardEnd, 0));
     points.add(new Point(inboardEnd, -barrel()));
-    double below = -barrel() - BREAK_BELOW_MM;
-    double step = (flangeTo() - flangeFrom()) / 4;
-    points.add(new Point(flangeFrom(), -barrel()));
-    points.add(new Point(flangeFrom(), below));
-    points.add(new Point(flangeFrom() + step, below - 2));
-    points.add(new Point(flangeFrom() + 2 * step, below + 2));
-    points.add(new Point(flangeFrom() + 3 * step, below - 2));
-    points.add(new Point(flangeTo(), below));
-    points.add(new Point(flangeTo(), -barrel()));
+    brokenFlange(-1).forEach(points::add);
     points.add(new Point(neckFrom(), -barrel()));
     points.add(new Point(outboardEnd(), -neck()));
     points.add(new Point(outboardEnd(), 0));
@@ -64,18 +56,36 @@ final class HubBody {
   }
 
   Point anchor() {
-    return new Point((flangeFrom() + flangeTo()) / 2, barrel() + 0.3 * (flange() - barrel()));
+    return new Point(
+        (flangeFrom() + flangeTo()) / 2,
+        barrel() + 0.4 * Math.min(flange() - barrel(), BREAK_BEYOND_MM));
   }
 
   private List<Point> outside() {
+    List<Point> points = new ArrayList<>();
+    points.add(new Point(inboardEnd, barrel()));
+    points.addAll(brokenFlange(1));
+    points.add(new Point(neckFrom(), barrel()));
+    points.add(new Point(outboardEnd(), neck()));
+    return points;
+  }
+
+  /**
+   * The flange up to its edge, or broken off with a zigzag where it would fill the sheet (ISO
+   * 128-3).
+   */
+  private List<Point> brokenFlange(int side) {
+    double end = Math.min(flange(), barrel() + BREAK_BEYOND_MM);
+    double tooth = flange() > end ? 2 : 0;
+    double step = (flangeTo() - flangeFrom()) / 4;
     return List.of(
-        new Point(inboardEnd, barrel()),
-        new Point(flangeFrom(), barrel()),
-        new Point(flangeFrom(), flange()),
-        new Point(flangeTo(), flange()),
-        new Point(flangeTo(), barrel()),
-        new Point(neckFrom(), barrel()),
-        new Point(outboardEnd(), neck()));
+        new Point(flangeFrom(), side * barrel()),
+        new Point(flangeFrom(), side * end),
+        new Point(flangeFrom() + step, side * (end + tooth)),
+        new Point(flangeFrom() + 2 * step, side * (end - tooth)),
+        new Point(flangeFrom() + 3 * step, side * (end + tooth)),
+        new Point(flangeTo(), side * end),
+        new Point(flangeTo(), side * barrel()));
   }
 
   private double shoulder(double outside, double bore) {

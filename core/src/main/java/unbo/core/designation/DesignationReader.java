@@ -35,9 +35,9 @@ public final class DesignationReader {
   private static final Pattern ITEM = Pattern.compile("(?:(?! / | \\+ )[^;,\\n\\r])+");
   private static final int MOST_PREFIX = 3;
   private static final int MOST_CONTINUATIONS = 24;
-  private static final double UNREAD_LETTER = 0.75;
+  private static final double UNREAD_BEHIND = 0.9;
   private static final double UNREAD_PREFIX = 0.5;
-  private static final double UNREAD_DIGIT = 0.2;
+  private static final double UNREAD_GLUED_DIGIT = 0.1;
   private static final double NONE_OF_THESE = 0.05;
   private static final double LEAST_SCORE = 0.002;
 
@@ -136,7 +136,7 @@ public final class DesignationReader {
                           double score =
                               match
                                   * score(marking, prefix, UNREAD_PREFIX)
-                                  * score(marking, suffix, UNREAD_LETTER);
+                                  * score(marking, suffix, UNREAD_BEHIND);
                           ReadingBuilder builder = new ReadingBuilder(text, marking, number);
                           builder.addRun(prefix, Part.Kind.PREFIX);
                           builder.addBody(family.family(), spelling.bearing(), from, match);
@@ -146,11 +146,16 @@ public final class DesignationReader {
         .filter(reading -> reading.confidence() >= LEAST_SCORE);
   }
 
-  private static double score(Marking marking, SuffixRun run, double unreadLetter) {
+  /** Unread letters are common; a digit glued to the number makes it a different number. */
+  private static double score(Marking marking, SuffixRun run, double unreadEach) {
     double score = run.weight();
     for (SuffixRun.Piece piece : run.pieces()) {
       if (piece.isUnread()) {
-        score *= Character.isDigit(marking.at(piece.from())) ? UNREAD_DIGIT : unreadLetter;
+        boolean glued =
+            piece == run.pieces().get(0)
+                && Character.isDigit(marking.at(piece.from()))
+                && marking.separatorBefore(piece.from()) == 0;
+        score *= glued ? UNREAD_GLUED_DIGIT : unreadEach;
       }
     }
     return score;
