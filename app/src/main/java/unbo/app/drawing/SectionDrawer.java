@@ -10,7 +10,6 @@ import unbo.app.drawing.SectionDrawing.ResultView;
 import unbo.core.arrangement.HubPart;
 import unbo.core.arrangement.Section;
 import unbo.core.arrangement.SectionPart;
-import unbo.core.arrangement.Shape;
 
 /**
  * Lays a section out: scale first, then balloons, then dimensions and results in the lower half.
@@ -111,24 +110,26 @@ final class SectionDrawer {
         edge);
   }
 
-  /** Results stand in the quiet half under the dimensions, in the middle of the hub. */
+  /** Results stand in the quiet half, under the dimensions. */
   private List<ResultView> results() {
     List<ResultView> views = new ArrayList<>();
-    Shape hub =
-        section.parts().stream()
-            .filter(p -> p.part() == HubPart.HUB)
-            .findFirst()
-            .orElseThrow()
-            .shapes()
-            .get(0);
-    double middle = (scale.x(hub.leastX()) + scale.x(hub.mostX())) / 2;
+    double middle = (scale.x(section.leastX()) + scale.x(chainEnd())) / 2;
     double y = axisY() + DIMENSION_DROP + LINE * 2;
     for (int i = 0; i < resultTexts.size(); i++) {
-      double half = DimensionChain.widthOf(resultTexts.get(i)) / 2 + 8;
+      double half = DimensionChain.widthOf(resultTexts.get(i)) / 2 + 6;
       views.add(
           new ResultView(
               middle, y + i * LINE, resultTexts.get(i), i == 0, middle - half, middle + half));
     }
     return views;
+  }
+
+  /** The outboard end of the written lengths: results stand between there and the inboard end. */
+  private double chainEnd() {
+    return section.dimensions().stream()
+        .filter(d -> !d.diameter())
+        .mapToDouble(Section.Dimension::to)
+        .max()
+        .orElse(section.mostX());
   }
 }

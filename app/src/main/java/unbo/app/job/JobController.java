@@ -49,6 +49,25 @@ class JobController {
     return page.show(model, job, Selection.of(at, part, job));
   }
 
+  /** The address of a form, asked for as a page: somebody loaded an answer again. */
+  @GetMapping({"/{station:set|prove|book}", "/{station:set}/*", "/{station:prove}/waivers/*"})
+  String again(@PathVariable long id, @PathVariable String station) {
+    return "redirect:/jobs/" + id + "?at=" + station;
+  }
+
+  @GetMapping("/stations/{station}/note")
+  String noteAgain(@PathVariable long id, @PathVariable String station) {
+    return "redirect:/jobs/" + id + "?at=" + Station.withId(station).map(Station::id).orElse("");
+  }
+
+  @GetMapping("/parts/{part}")
+  String partAgain(@PathVariable long id, @PathVariable String part) {
+    return "redirect:/jobs/"
+        + id
+        + "?at=part&part="
+        + HubPart.withId(part).map(HubPart::id).orElse("");
+  }
+
   @PostMapping("/stations/{station}/note")
   String note(
       @PathVariable long id,

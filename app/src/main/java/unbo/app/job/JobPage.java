@@ -51,6 +51,7 @@ public class JobPage {
     model.addAttribute("parts", parts(job, section, selection));
     model.addAttribute("sheet", sheet(selection.station()));
     model.addAttribute("selectionAddress", selection.address(job));
+    model.addAttribute("next", next(job, selection.station()));
     Station station = selection.station();
     if (station == null) {
       PartSheet.fill(model, job, selection.part(), figures);
@@ -60,6 +61,17 @@ public class JobPage {
       NoteSheet.fill(model, job, station);
     }
     return VIEW;
+  }
+
+  /** Where to go from a station that is behind the job; null while it is not, or at the end. */
+  private static Station next(Job job, Station station) {
+    boolean behind =
+        station != null
+            && job.mark(station)
+                .map(m -> m.getState() != StationMark.State.WORKED_ON)
+                .orElse(false);
+    Station next = StationLine.next(job);
+    return behind && next != station && !job.isClosed() ? next : null;
   }
 
   private String sheet(Station station) {
