@@ -15,6 +15,9 @@ import java.util.stream.IntStream;
  */
 final class BalloonPlacer {
 
+  private static final double CLEAR = 16;
+  private static final double STROKE = 2;
+
   private final double radius;
   private final double spacing;
 
@@ -31,10 +34,8 @@ final class BalloonPlacer {
 
   /** How far balloons reach out beyond the drawing. */
   double reach() {
-    return 2 * radius + CLEAR;
+    return 2 * radius + CLEAR + STROKE;
   }
-
-  private static final double CLEAR = 16;
 
   /**
    * The places, in the order of the anchors.

@@ -7,7 +7,8 @@ import unbo.core.arrangement.Section;
 
 /**
  * Writes dimensions in the quiet half: lengths in a chain below the axis, the text in its own gap
- * where it fits and one line lower where it does not; diameters upright at the left.
+ * where it fits, else on the first line below where it meets no other; diameters upright at the
+ * left.
  */
 final class DimensionChain {
 
@@ -34,30 +35,42 @@ final class DimensionChain {
   List<DimensionView> views() {
     List<DimensionView> views = new ArrayList<>();
     for (Section.Dimension dimension : section.dimensions()) {
-      views.add(dimension.diameter() ? diameter(dimension) : length(dimension));
+      views.add(dimension.diameter() ? diameter(dimension) : length(dimension, views));
     }
     return views;
   }
 
-  private DimensionView length(Section.Dimension dimension) {
+  private DimensionView length(Section.Dimension dimension, List<DimensionView> before) {
     double from = scale.x(dimension.from());
     double to = scale.x(dimension.to());
     String text = plain(dimension.value());
-    boolean fits = widthOf(text) + ROOM < to - from;
+    double width = widthOf(text) + 4;
     StringBuilder path = new StringBuilder();
     line(path, from, scale.axisY() + 4, from, y + TICK + 2);
     line(path, to, scale.axisY() + 4, to, y + TICK + 2);
     line(path, from, y, to, y);
     slash(path, from, y);
     slash(path, to, y);
+    double middle = (from + to) / 2;
+    double textY = widthOf(text) + ROOM < to - from ? y : lowerLine(middle, width, before);
     return new DimensionView(
-        path.toString(),
-        (from + to) / 2,
-        fits ? y : y + LOWER,
-        widthOf(text) + 4,
-        text,
-        false,
-        dimension.assumed());
+        path.toString(), middle, textY, width, text, false, dimension.assumed());
+  }
+
+  /** The first line under the chain on which the text meets no other. */
+  private double lowerLine(double middle, double width, List<DimensionView> before) {
+    double line = y + LOWER;
+    while (meetsAny(line, middle, width, before)) {
+      line += LOWER;
+    }
+    return line;
+  }
+
+  private static boolean meetsAny(
+      double line, double middle, double width, List<DimensionView> before) {
+    return before.stream()
+        .filter(d -> !d.upright() && d.textY() == line)
+        .anyMatch(d -> Math.abs(d.textX() - middle) < (d.textWidth() + width) / 2);
   }
 
   private DimensionView diameter(Section.Dimension dimension) {

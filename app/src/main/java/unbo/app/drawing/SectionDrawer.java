@@ -18,6 +18,7 @@ final class SectionDrawer {
 
   private static final double DIMENSION_DROP = 34;
   private static final double LINE = 24;
+  private static final double ARROW = 30;
 
   private final Section section;
   private final Format format;
@@ -26,6 +27,7 @@ final class SectionDrawer {
   private final List<String> resultTexts;
   private final BalloonPlacer placer;
   private final Scale scale;
+  private final List<DimensionView> dimensions;
 
   SectionDrawer(
       Section section, Format format, HubPart selected, PartStates states, List<String> results) {
@@ -36,15 +38,15 @@ final class SectionDrawer {
     this.resultTexts = results;
     this.placer = new BalloonPlacer(format.balloonRadius(), format.spacing());
     this.scale = scale();
+    this.dimensions = new DimensionChain(section, scale, axisY() + DIMENSION_DROP).views();
   }
 
   SectionDrawing draw() {
-    List<DimensionView> dimensions =
-        new DimensionChain(section, scale, axisY() + DIMENSION_DROP).views();
     return new SectionDrawing(
         format.width(),
         height(),
         scale.unitsPerMm(),
+        format.balloonRadius(),
         axisY(),
         scale.x(section.leastX()) - 14,
         scale.x(section.mostX()) + 14,
@@ -74,8 +76,9 @@ final class SectionDrawer {
   }
 
   private double height() {
-    double written = axisY() + DIMENSION_DROP + LINE * (2 + resultTexts.size());
-    return Math.max(scale.y(section.leastR()) + 12, written);
+    double silhouette = scale.y(section.leastR()) + 12;
+    double lastLine = resultsFrom() + LINE * Math.max(0, resultTexts.size() - 1) + 12;
+    return resultTexts.isEmpty() ? silhouette : Math.max(silhouette, lastLine);
   }
 
   private List<PartView> parts() {
@@ -110,26 +113,53 @@ final class SectionDrawer {
         edge);
   }
 
-  /** Results stand in the quiet half, under the dimensions. */
+  /** Results stand in the quiet half under the dimensions, or under the drawing if too wide. */
   private List<ResultView> results() {
     List<ResultView> views = new ArrayList<>();
-    double middle = (scale.x(section.leastX()) + scale.x(chainEnd())) / 2;
-    double y = axisY() + DIMENSION_DROP + LINE * 2;
+    double middle = fitsInside() ? (quietFrom() + quietTo()) / 2 : format.width() / 2;
     for (int i = 0; i < resultTexts.size(); i++) {
       double half = DimensionChain.widthOf(resultTexts.get(i)) / 2 + 6;
+      boolean arrows = i == 0 && 2 * (half + ARROW) < format.width();
       views.add(
           new ResultView(
-              middle, y + i * LINE, resultTexts.get(i), i == 0, middle - half, middle + half));
+              middle,
+              resultsFrom() + i * LINE,
+              resultTexts.get(i),
+              arrows,
+              middle - half,
+              middle + half));
     }
     return views;
   }
 
-  /** The outboard end of the written lengths: results stand between there and the inboard end. */
-  private double chainEnd() {
-    return section.dimensions().stream()
-        .filter(d -> !d.diameter())
-        .mapToDouble(Section.Dimension::to)
-        .max()
-        .orElse(section.mostX());
+  private boolean fitsInside() {
+    double widest = resultTexts.stream().mapToDouble(DimensionChain::widthOf).max().orElse(0) + 12;
+    return widest < quietTo() - quietFrom();
+  }
+
+  private double resultsFrom() {
+    double lowest =
+        dimensions.stream()
+            .filter(d -> !d.upright())
+            .mapToDouble(DimensionView::textY)
+            .max()
+            .orElse(axisY() + DIMENSION_DROP);
+    double under = lowest + LINE * 1.6;
+    return fitsInside() ? under : Math.max(under, scale.y(section.leastR()) + LINE);
+  }
+
+  /** The inboard end of the drawing. */
+  private double quietFrom() {
+    return scale.x(section.leastX());
+  }
+
+  /** The outboard end of the written lengths. */
+  private double quietTo() {
+    return scale.x(
+        section.dimensions().stream()
+            .filter(d -> !d.diameter())
+            .mapToDouble(Section.Dimension::to)
+            .max()
+            .orElse(section.mostX()));
   }
 }

@@ -14,6 +14,7 @@ import unbo.core.arrangement.Shape;
  * @param width of the view box
  * @param height of the view box
  * @param unitsPerMm scale
+ * @param balloonRadius of its balloons
  * @param axisY where the axis lies
  * @param axisFrom left end of the centre line
  * @param axisTo right end of the centre line
@@ -27,6 +28,7 @@ public record SectionDrawing(
     double width,
     double height,
     double unitsPerMm,
+    double balloonRadius,
     double axisY,
     double axisFrom,
     double axisTo,
