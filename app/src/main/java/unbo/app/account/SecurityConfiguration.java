@@ -10,10 +10,11 @@ import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.AuthenticationEntryPoint;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
-import org.springframework.security.web.util.matcher.RequestHeaderRequestMatcher;
 import unbo.app.web.Htmx;
 
 /**
@@ -68,13 +69,7 @@ class SecurityConfiguration {
             csrf ->
                 csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
                     .csrfTokenRequestHandler(new HeaderOrFormCsrf()))
-        .exceptionHandling(
-            // A fragment must not be answered with the sign-in page: the script keeps what was
-            // typed.
-            errors ->
-                errors.defaultAuthenticationEntryPointFor(
-                    new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED),
-                    new RequestHeaderRequestMatcher(Htmx.REQUEST, "true")))
+        .exceptionHandling(errors -> errors.authenticationEntryPoint(signInOrRefuse()))
         .headers(
             headers ->
                 headers
@@ -85,5 +80,13 @@ class SecurityConfiguration {
                                 org.springframework.security.web.header.writers
                                     .ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)))
         .build();
+  }
+
+  /** A fragment must not be answered with the sign-in page: the script keeps what was typed. */
+  private static AuthenticationEntryPoint signInOrRefuse() {
+    AuthenticationEntryPoint page = new LoginUrlAuthenticationEntryPoint("/login");
+    AuthenticationEntryPoint refusal = new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED);
+    return (request, response, e) ->
+        (Htmx.asks(request) ? refusal : page).commence(request, response, e);
   }
 }

@@ -1,0 +1,87 @@
+package unbo.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.results.Results;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import unbo.app.AppTest;
+import unbo.app.job.Job;
+import unbo.app.job.Station;
+import unbo.core.arrangement.HubPart;
+
+/**
+ * Every page, at the bench and on a phone, without a finding; and nothing wider than its screen.
+ */
+class AccessibilityTest extends AppTest {
+
+  @LocalServerPort private int port;
+
+  @ParameterizedTest
+  @CsvSource({"1280, 800", "390, 844"})
+  void noPageHasAFinding(int width, int height) throws Exception {
+    List<String> findings = new ArrayList<>();
+    try (Browser browser = new Browser(port, width, height)) {
+      scan(browser, "/login", width, findings);
+      browser.signIn("ilse");
+      for (String page : pages()) {
+        scan(browser, page, width, findings);
+      }
+      assertThat(browser.complaints().stream().filter(m -> !m.contains("status of 404"))).isEmpty();
+    }
+    assertThat(findings).isEmpty();
+  }
+
+  private List<String> pages() {
+    Job open =
+        jobs.open().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();
+    Job closed =
+        jobs.lately().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();
+    List<String> pages = new ArrayList<>(List.of("/yard", "/yard?view=list", "/jobs/999999"));
+    pages.add("/vehicles/" + open.getVehicle().getId() + "/positions/axle-1-left/open");
+    for (Station station : Station.values()) {
+      pages.add("/jobs/" + open.getId() + "?at=" + station.id());
+      pages.add("/jobs/" + closed.getId() + "?at=" + station.id());
+    }
+    for (HubPart part : List.of(HubPart.HUB, HubPart.NUT, HubPart.INBOARD_CONE)) {
+      pages.add("/jobs/" + open.getId() + "?at=part&part=" + part.id());
+    }
+    pages.add("/jobs/" + open.getId() + "/name?text=6205DD%20QX");
+    pages.add("/jobs/" + closed.getId() + "/sheet");
+    jobs.open().stream()
+        .filter(j -> j.title().contains("Ark") || j.title().contains("Marigold"))
+        .limit(2)
+        .forEach(j -> pages.add("/jobs/" + j.getId() + "?at=set"));
+    return pages;
+  }
+
+  private static void scan(Browser browser, String page, int width, List<String> findings) {
+    browser.open(page);
+    browser.script("document.querySelectorAll('details').forEach(d => d.open = true)");
+    Results results = new AxeBuilder().analyze(browser.driver());
+    results
+        .getViolations()
+        .forEach(
+            rule ->
+                rule.getNodes()
+                    .forEach(
+                        node ->
+                            findings.add(
+                                page
+                                    + " "
+                                    + rule.getId()
+                                    + " "
+                                    + node.getTarget()
+                                    + " "
+                                    + node.getHtml())));
+    long wide =
+        ((Number) browser.script("return document.documentElement.scrollWidth")).longValue();
+    if (wide > width) {
+      findings.add(page + " is " + wide + " wide on a screen of " + width);
+    }
+  }
+}

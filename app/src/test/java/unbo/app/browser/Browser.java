@@ -1,0 +1,159 @@
+package unbo.app.browser;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Dimension;
+import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.logging.LoggingPreferences;
+import org.openqa.selenium.support.ui.ExpectedConditions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+import unbo.app.account.DemoPassword;
+
+/** Headless Chromium on the running application, with the waits that htmx pages need. */
+final class Browser implements AutoCloseable {
+
+  private static final Duration PATIENCE = Duration.ofSeconds(15);
+
+  private final ChromeDriver driver;
+  private final WebDriverWait wait;
+  private final String root;
+  private final Path profile;
+
+  Browser(int port, int width, int height) throws IOException {
+    this.root = "http://127.0.0.1:" + port;
+    this.profile = Files.createTempDirectory("unbo-browser");
+    ChromeOptions options = new ChromeOptions();
+    options.setBinary("/usr/bin/chromium");
+    options.addArguments(
+        "--headless=new",
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+        "--disable-dev-shm-usage",
+        "--hide-scrollbars",
+        "--user-data-dir=" + profile);
+    LoggingPreferences logs = new LoggingPreferences();
+    logs.enable(LogType.BROWSER, java.util.logging.Level.ALL);
+    options.setCapability("goog:loggingPrefs", logs);
+    ChromeDriverService service =
+        new ChromeDriverService.Builder()
+            .usingDriverExecutable(new java.io.File("/usr/bin/chromedriver"))
+            .build();
+    this.driver = new ChromeDriver(service, options);
+    this.wait = new WebDriverWait(driver, PATIENCE);
+    wait.ignoring(StaleElementReferenceException.class);
+    resize(width, height);
+  }
+
+  /** Sets the size of the page itself, not of the window around it. */
+  void resize(int width, int height) {
+    driver.executeCdpCommand(
+        "Emulation.setDeviceMetricsOverride",
+        java.util.Map.of(
+            "width", width, "height", height, "deviceScaleFactor", 1, "mobile", width < 600));
+    driver.manage().window().setSize(new Dimension(Math.max(width, 500), height));
+  }
+
+  ChromeDriver driver() {
+    return driver;
+  }
+
+  Browser open(String path) {
+    driver.get(root + path);
+    return this;
+  }
+
+  Browser signIn(String username) {
+    open("/login").type("username", username).type("password", DemoPassword.VALUE);
+    press("Sign in");
+    wait.until(ExpectedConditions.urlContains("/yard"));
+    return this;
+  }
+
+  /** Types into a field by its id, in place of what stood there. */
+  Browser type(String id, String text) {
+    WebElement field = wait.until(ExpectedConditions.elementToBeClickable(By.id(id)));
+    field.clear();
+    field.sendKeys(text);
+    return this;
+  }
+
+  Browser press(String label) {
+    return click(By.xpath("//*[self::button or self::a][normalize-space()='" + label + "']"));
+  }
+
+  Browser click(By by) {
+    wait.until(
+        d -> {
+          WebElement element = d.findElement(by);
+          ((JavascriptExecutor) d)
+              .executeScript("arguments[0].scrollIntoView({block:'center'})", element);
+          element.click();
+          return true;
+        });
+    return this;
+  }
+
+  Browser see(String text) {
+    wait.until(d -> d.findElement(By.tagName("body")).getText().contains(text));
+    return this;
+  }
+
+  Browser waitFor(By by) {
+    wait.until(d -> !d.findElements(by).isEmpty());
+    return this;
+  }
+
+  String text(By by) {
+    return wait.until(d -> d.findElement(by).getText());
+  }
+
+  String attribute(By by, String name) {
+    return wait.until(d -> d.findElement(by).getDomAttribute(name));
+  }
+
+  Object script(String code, Object... arguments) {
+    return driver.executeScript(code, arguments);
+  }
+
+  /** What the browser itself complained about: refused scripts and styles, errors. */
+  List<String> complaints() {
+    return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
+        .filter(e -> e.getLevel().intValue() >= java.util.logging.Level.WARNING.intValue())
+        .map(e -> e.getMessage())
+        // A refused entry is answered with 409 or 422, which the browser logs as a failed resource.
+        .filter(m -> !m.contains("status of 422") && !m.contains("status of 409"))
+        .toList();
+  }
+
+  void picture(Path file) throws IOException {
+    script("return document.fonts.ready.then(() => true)");
+    Files.createDirectories(file.getParent());
+    Files.write(file, driver.getScreenshotAs(OutputType.BYTES));
+  }
+
+  @Override
+  public void close() {
+    driver.quit();
+    try (var files = Files.walk(profile)) {
+      files.sorted(java.util.Comparator.reverseOrder()).forEach(f -> f.toFile().delete());
+    } catch (IOException e) {
+      // The folder lies in the system's temporary place; leaving it is no fault of the test.
+    }
+  }
+}

@@ -1,0 +1,107 @@
+package unbo.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.openqa.selenium.By;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import unbo.app.AppTest;
+import unbo.app.job.Job;
+
+/** Takes the pictures of the README from the demo data: {@code ./unbo shots}. */
+@EnabledIfSystemProperty(named = "unbo.shots", matches = ".+")
+class ScreenshotsIT extends AppTest {
+
+  @LocalServerPort private int port;
+  private Path folder;
+
+  @Test
+  void take() throws Exception {
+    folder = Path.of(System.getProperty("unbo.shots"));
+    Job job =
+        jobs.open().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();
+    String page = "/jobs/" + job.getId();
+    try (Browser browser = new Browser(port, 1280, 800)) {
+      shot(browser.open("/login"), "sign-in");
+      shot(browser.signIn("joren"), "yard");
+      browser.open(page + "?at=name&part=inboard-cone").type("text", "30206 J2").see("Take 30206");
+      shot(browser, "name");
+      browser
+          .press("Take 30206")
+          .waitFor(By.cssSelector("input[name=part][value=outboard-cone]"))
+          .type("text", "30204")
+          .see("Take 30204")
+          .press("Take 30204")
+          .see("Next: ");
+      for (String station : List.of("strip", "read", "fit", "pack")) {
+        browser
+            .open(page + "?at=" + station)
+            .type("note", "Done at the bench, in the old book.")
+            .press("Note as done elsewhere")
+            .see("done elsewhere");
+      }
+      set(browser, page);
+      shot(browser, "set");
+      browser.press("Keep the result").see("Next: Prove");
+      prove(browser, page);
+      shot(browser, "prove");
+      shot(browser.open(page + "?at=book").see("History"), "book");
+      shot(browser.open(page + "?at=part&part=hub"), "part");
+      browser.resize(900, 1270);
+      shot(browser.open(page + "/sheet"), "job-sheet");
+      browser.resize(390, 844);
+      shot(browser.open(page + "?at=set"), "phone");
+    }
+    try (var files = Files.list(folder)) {
+      assertThat(files.filter(f -> f.toString().endsWith(".png")).count()).isBetween(9L, 19L);
+    }
+  }
+
+  private static void set(Browser browser, String page) {
+    browser
+        .open(page + "?at=set")
+        .type("first0", "0.31")
+        .type("first1", "12 thou")
+        .type("first2", "0,32")
+        .type("slots", "6")
+        .type("lines", "2")
+        .see("Two holes tighter");
+    browser.click(By.cssSelector("button[value='take:2']")).waitFor(By.id("again0"));
+    browser
+        .type("again0", "0.06")
+        .type("again1", "0.07")
+        .type("again2", "0.06")
+        .see("End play 0.063");
+    browser.script("window.scrollTo(0, 0)");
+  }
+
+  private static void prove(Browser browser, String page) {
+    browser.open(page + "?at=prove");
+    String[][] typed = {
+      {"after-rock", "0.35"},
+      {"after-rock-second", "290"},
+      {"after-drag", "5"},
+      {"after-drag-second", "290"},
+      {"after-heat", "31"},
+      {"after-heat-second", "27"},
+      {"detail-wheel-nuts", "90"},
+      {"recheckKm", "500"}
+    };
+    for (String[] field : typed) {
+      browser.type(field[0], field[1]);
+    }
+    for (String stop : List.of("locking", "wheel-nuts", "brake", "pulled")) {
+      browser.click(By.name("stop-" + stop));
+    }
+    browser.press("Keep these tests").see("Proved");
+    browser.open(page + "?at=prove");
+  }
+
+  private void shot(Browser browser, String name) throws Exception {
+    browser.picture(folder.resolve(name + ".png"));
+  }
+}

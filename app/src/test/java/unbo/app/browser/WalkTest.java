@@ -1,0 +1,200 @@
+package unbo.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.WindowType;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import unbo.app.AppTest;
+import unbo.app.job.Job;
+import unbo.app.job.TestRecord;
+import unbo.core.verification.AccusingTest;
+
+/**
+ * A new user's walk from signing in to the closed job, in a real browser, at the bench and on a
+ * phone.
+ */
+class WalkTest extends AppTest {
+
+  @LocalServerPort private int port;
+
+  @ParameterizedTest
+  @CsvSource({"1280, 800", "390, 844"})
+  void fromTheYardToTheClosedJob(int width, int height) throws Exception {
+    Job job = accusedJob();
+    String page = "/jobs/" + job.getId();
+    try (Browser browser = new Browser(port, width, height)) {
+      browser
+          .signIn("joren")
+          .see("Launch trailer “Tern”")
+          .click(By.cssSelector("a.bay-job[href='" + page + "']"))
+          .see("rocks");
+      selectParts(browser, width);
+      note(browser, page, "listen");
+      note(browser, page, "rock");
+      name(browser, page);
+      for (String station : List.of("strip", "read", "fit", "pack")) {
+        note(browser, page, station);
+      }
+      set(browser, page);
+      prove(browser, page);
+      book(browser, page);
+      assertThat(browser.complaints()).isEmpty();
+    }
+    assertThat(reload(job).isClosed()).isTrue();
+    assertThat(reload(job).getClosedBy()).isEqualTo("Joren Maak");
+  }
+
+  private Job accusedJob() {
+    Job job = newJob();
+    job.getTests().put(AccusingTest.ROCK, new TestRecord(1.9, 290.0));
+    job.getTests().put(AccusingTest.END_PLAY, new TestRecord(0.48, null));
+    return jobRepository.save(job);
+  }
+
+  /** By finger or mouse on the drawing, on the parts row, and by keyboard. */
+  private static void selectParts(Browser browser, int width) {
+    String drawing = width > 600 ? ".for-bench" : ".for-phone";
+    browser
+        .click(By.cssSelector(drawing + " a.balloon[href$='part=hub'] .ring"))
+        .waitFor(By.cssSelector("#worksheet input#SHOULDER_DISTANCE"));
+    browser
+        .click(By.cssSelector(".parts-row a[href*='part=seal']"))
+        .waitFor(By.cssSelector("#worksheet input#SEAL_WIDTH"));
+    WebElement nut =
+        browser.driver().findElement(By.cssSelector(drawing + " a.balloon[href$='part=nut']"));
+    browser.script("arguments[0].focus()", nut);
+    nut.sendKeys(Keys.ENTER);
+    browser.waitFor(By.id("first0"));
+  }
+
+  private static void note(Browser browser, String page, String station) {
+    browser
+        .open(page + "?at=" + station)
+        .type("note", "Done at the other bench.")
+        .press("Note as done elsewhere")
+        .see("done elsewhere");
+  }
+
+  private static void name(Browser browser, String page) {
+    browser
+        .open(page + "?at=name&part=inboard-cone")
+        .type("text", "32206 J2")
+        .see("Take 32206")
+        .see("not read");
+    assertThat(browser.text(By.id("readings"))).contains("30 × 62 × 21.25 mm");
+    browser.press("Take 32206").waitFor(By.cssSelector("a.balloon[aria-label^='3, cone 32206']"));
+    browser
+        .waitFor(By.cssSelector("input[name=part][value=outboard-cone]"))
+        .type("text", "30204")
+        .see("Take 30204")
+        .press("Take 30204")
+        .see("Next: ");
+  }
+
+  private static void set(Browser browser, String page) {
+    browser
+        .open(page + "?at=set")
+        .type("first0", "0.31")
+        .type("first1", "12 thou")
+        .type("first2", "0,32")
+        .type("slots", "7")
+        .see("none lies opposite another");
+    browser
+        .type("slots", "6")
+        .type("lines", "2")
+        .see("Two holes tighter: 0.062 mm expected, inside");
+    assertThat(browser.text(By.id("section"))).contains("end play 0.312 ± 0.020 mm");
+    browser.open(page + "?at=name").open(page + "?at=set").see("Two holes tighter");
+    assertThat(browser.driver().findElement(By.id("first1")).getDomProperty("value"))
+        .as("what was typed waits in the tab")
+        .isEqualTo("12 thou");
+    browser.click(By.cssSelector("button[value='take:2']")).waitFor(By.id("again0"));
+    browser
+        .type("again0", "0.06")
+        .type("again1", "0.07")
+        .type("again2", "0.06")
+        .see("End play 0.063 ± 0.015 mm: inside");
+    browser.press("Keep the result").see("Next: Prove");
+  }
+
+  private static void prove(Browser browser, String page) {
+    browser
+        .open(page + "?at=prove")
+        .see("was not repeated")
+        .type("after-rock", "0.35")
+        .type("after-rock-second", "290")
+        .type("detail-wheel-nuts", "90")
+        .type("recheckKm", "500");
+    for (String stop : List.of("locking", "wheel-nuts", "brake", "pulled")) {
+      browser.click(By.name("stop-" + stop));
+    }
+    browser.press("Keep these tests").see("Proved");
+  }
+
+  private void book(Browser browser, String page) {
+    browser.open(page + "?at=book").press("Close the job").see("The record stays as it is");
+    browser
+        .open(page + "/sheet")
+        .see("End play 0.063 ± 0.015 mm")
+        .see("cone 32206")
+        .see("after 500 km");
+    List<String> notes = new ArrayList<>();
+    browser
+        .driver()
+        .findElements(By.cssSelector(".paper-sheet td"))
+        .forEach(td -> notes.add(td.getText()));
+    assertThat(notes).contains("done elsewhere: Done at the other bench.");
+  }
+
+  /** The other one's entry is shown, the own one is kept, in two windows of a real browser. */
+  @org.junit.jupiter.api.Test
+  void twoPeopleEditOneJob() throws Exception {
+    String page = "/jobs/" + newJob().getId() + "?at=set";
+    try (Browser browser = new Browser(port, 1280, 800)) {
+      browser
+          .signIn("joren")
+          .open(page)
+          .type("first0", "0.31")
+          .type("first1", "0.30")
+          .type("first2", "0.32");
+      String first = browser.driver().getWindowHandle();
+      browser.driver().switchTo().newWindow(WindowType.TAB);
+      browser
+          .open(page)
+          .type("first0", "0.40")
+          .press("Keep these readings")
+          .see("0.400 ± 0.005".substring(0, 5));
+      browser.driver().switchTo().window(first);
+      browser
+          .press("Keep these readings")
+          .see("saved here at")
+          .see("On record now: readings [0.40");
+      assertThat(browser.driver().findElement(By.id("first0")).getDomProperty("value"))
+          .isEqualTo("0.31");
+      browser.press("Keep these readings");
+      browser.open(page).waitFor(By.id("first0"));
+      assertThat(browser.driver().findElement(By.id("first0")).getDomProperty("value"))
+          .isEqualTo("0.31");
+    }
+  }
+
+  /** Signed out in mid work: nothing typed is lost, and the page says what to do. */
+  @org.junit.jupiter.api.Test
+  void signedOutInMidWork() throws Exception {
+    String page = "/jobs/" + newJob().getId() + "?at=pack";
+    try (Browser browser = new Browser(port, 1280, 800)) {
+      browser.signIn("tuva").open(page).type("note", "a long note about grease");
+      browser.driver().manage().deleteCookieNamed("unbo");
+      browser.press("Note as done elsewhere").see("You are signed out: nothing was saved");
+      assertThat(browser.driver().findElement(By.id("note")).getDomProperty("value"))
+          .isEqualTo("a long note about grease");
+    }
+  }
+}

@@ -1,0 +1,179 @@
+package unbo.app.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.springframework.test.web.servlet.ResultActions;
+import unbo.app.AppTest;
+import unbo.core.arrangement.HubDimension;
+import unbo.core.arrangement.HubPart;
+
+class JobPageTest extends AppTest {
+
+  @ParameterizedTest
+  @EnumSource(Station.class)
+  void everyStationOpensAsAPlainAddress(Station station) throws Exception {
+    mvc.perform(get("/jobs/{id}", newJob().getId()).param("at", station.id()).with(as("tuva")))
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString("<h2>" + station.title() + "</h2>")));
+  }
+
+  @ParameterizedTest
+  @EnumSource(HubPart.class)
+  void everyPartOpensASheet(HubPart part) throws Exception {
+    mvc.perform(get("/jobs/{id}", newJob().getId()).param("part", part.id()).with(as("tuva")))
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString("class=\"balloon is-selected\"")));
+    mvc.perform(
+            get("/jobs/{id}", newJob().getId())
+                .param("at", "part")
+                .param("part", part.id())
+                .with(as("tuva")))
+        .andExpect(status().isOk());
+  }
+
+  @Test
+  void wordsInTheAddressThatMeanNothingOpenTheNextStation() throws Exception {
+    mvc.perform(
+            get("/jobs/{id}", newJob().getId())
+                .param("at", "nonsense")
+                .param("part", "x")
+                .with(as("tuva")))
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString("<h2>Listen</h2>")));
+  }
+
+  @Test
+  void theAddressOfAFormLeadsBackToItsPage() throws Exception {
+    mvc.perform(get("/jobs/7/set/preview").with(as("tuva")))
+        .andExpect(redirectedUrl("/jobs/7?at=set"));
+    mvc.perform(get("/jobs/7/prove/waivers/brake").with(as("tuva")))
+        .andExpect(redirectedUrl("/jobs/7?at=prove"));
+    mvc.perform(get("/jobs/7/parts/hub").with(as("tuva")))
+        .andExpect(redirectedUrl("/jobs/7?at=part&part=hub"));
+  }
+
+  private ResultActions note(Job job, String station, String note, String what, int revision)
+      throws Exception {
+    return mvc.perform(
+        post("/jobs/{id}/stations/{s}/note", job.getId(), station)
+            .param("note", note)
+            .param("do", what)
+            .param("revision", "" + revision)
+            .with(as("tuva"))
+            .with(csrf()));
+  }
+
+  @Test
+  void aStationThatIsNotBuiltTakesADatedNote() throws Exception {
+    Job job = newJob();
+    note(job, "pack", "40 g of the shop's grease", "elsewhere", 0)
+        .andExpect(status().is3xxRedirection());
+    StationMark mark = reload(job).mark(Station.PACK).orElseThrow();
+    assertThat(mark.getState()).isEqualTo(StationMark.State.ELSEWHERE);
+    assertThat(mark.getPerson()).isEqualTo("Tuva Lind");
+    note(job, "pack", "", "elsewhere", 1)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("The note is empty")));
+    note(job, "pack", "n".repeat(10_000), "elsewhere", 1)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("it has 10000")));
+    note(job, "pack", "mine", "elsewhere", 0)
+        .andExpect(status().isConflict())
+        .andExpect(content().string(containsString(">mine</textarea>")));
+    note(job, "fit", "", "skip", 0).andExpect(status().is3xxRedirection());
+    note(job, "set", "no", "elsewhere", 0).andExpect(status().isNotFound());
+  }
+
+  @Test
+  void aSizeChangesTheSectionAndABadOneIsAnsweredAtItsField() throws Exception {
+    Job job = newJob();
+    mvc.perform(
+            post("/jobs/{id}/parts/hub", job.getId())
+                .param("revision", "0")
+                .param("state", "KEEP")
+                .param("SHOULDER_DISTANCE", "1 5/16")
+                .with(as("joren"))
+                .with(csrf()))
+        .andExpect(status().is3xxRedirection());
+    assertThat(reload(job).hub().get(HubDimension.SHOULDER_DISTANCE)).isEqualTo(33.3375);
+    for (String bad : List.of("-4", "wide", "9".repeat(10_000))) {
+      mvc.perform(
+              post("/jobs/{id}/parts/hub", job.getId())
+                  .param("revision", "1")
+                  .param("state", "KEEP")
+                  .param("FLANGE_THICKNESS", bad)
+                  .with(as("joren"))
+                  .with(csrf()))
+          .andExpect(status().isUnprocessableEntity())
+          .andExpect(content().string(containsString("value=\"" + bad + "\"")));
+    }
+    mvc.perform(
+            post("/jobs/{id}/parts/hub", job.getId())
+                .param("revision", "1")
+                .param("state", "MELTED")
+                .with(as("joren"))
+                .with(csrf()))
+        .andExpect(status().isUnprocessableEntity());
+  }
+
+  /** Ten people save the same station at once: one wins, nine are told, nothing is half written. */
+  @Test
+  void onlyOneOfManyWritersWins() throws Exception {
+    Job job = newJob();
+    var pool = Executors.newFixedThreadPool(10);
+    List<Callable<Boolean>> writers =
+        IntStream.range(0, 10)
+            .<Callable<Boolean>>mapToObj(
+                i ->
+                    () -> {
+                      try {
+                        jobs.note(
+                            job.getId(),
+                            Station.FIT,
+                            0,
+                            "Writer " + i,
+                            StationMark.State.ELSEWHERE,
+                            "note " + i);
+                        return true;
+                      } catch (StaleStation
+                          | org.springframework.dao.ConcurrencyFailureException
+                          | org.springframework.dao.DataIntegrityViolationException e) {
+                        return false;
+                      }
+                    })
+            .toList();
+    int won = 0;
+    for (Future<Boolean> f : pool.invokeAll(writers)) {
+      won += f.get() ? 1 : 0;
+    }
+    pool.shutdown();
+    assertThat(won).isEqualTo(1);
+    StationMark mark = reload(job).mark(Station.FIT).orElseThrow();
+    assertThat(mark.getRevision()).isEqualTo(1);
+    assertThat(mark.getNote().substring(5)).isEqualTo(mark.getPerson().substring(7));
+    assertThat(jobs.history(job.getId()).stream().filter(e -> e.getStation() == Station.FIT))
+        .hasSize(1);
+  }
+
+  @Test
+  void twoPeopleAtDifferentStationsDoNotDisturbEachOther() throws Exception {
+    Job job = newJob();
+    note(job, "pack", "one", "elsewhere", 0).andExpect(status().is3xxRedirection());
+    note(job, "read", "two", "elsewhere", 0).andExpect(status().is3xxRedirection());
+    assertThat(reload(job).mark(Station.PACK).orElseThrow().getNote()).isEqualTo("one");
+  }
+}

@@ -1,0 +1,105 @@
+package unbo.app.naming;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.ResultActions;
+import unbo.app.AppTest;
+import unbo.app.job.Job;
+import unbo.app.job.Station;
+import unbo.app.job.StationMark;
+import unbo.core.arrangement.HubPart;
+
+class NamePageTest extends AppTest {
+
+  private ResultActions read(Job job, String text) throws Exception {
+    return mvc.perform(get("/jobs/{id}/name", job.getId()).param("text", text).with(as("tuva")));
+  }
+
+  private ResultActions take(Job job, String text, String designation, int revision)
+      throws Exception {
+    return mvc.perform(
+        post("/jobs/{id}/name", job.getId())
+            .param("text", text)
+            .param("part", "inboard-cone")
+            .param("revision", "" + revision)
+            .param("take", designation)
+            .param("renewed", "on")
+            .with(as("tuva"))
+            .with(csrf()));
+  }
+
+  @Test
+  void readingsComeAsOneTypesAndSaveNothing() throws Exception {
+    Job job = newJob();
+    read(job, "30206 J2/Q")
+        .andExpect(status().isOk())
+        .andExpect(
+            content().string(containsString("tapered roller, one row, dimension series 02, light")))
+        .andExpect(content().string(containsString("30 × 62 × 17.25 mm, cone 16, cup 14, 14.0°")))
+        .andExpect(content().string(containsString("mark-unread\">2/Q")));
+    assertThat(reload(job).bearingAt(HubPart.INBOARD_CONE).marking()).isEmpty();
+  }
+
+  @Test
+  void takingAReadingChangesSectionRecordAndHistory() throws Exception {
+    Job job = newJob();
+    take(job, "32206", "32206", 0).andExpect(status().is3xxRedirection());
+    Job changed = reload(job);
+    assertThat(changed.hub().inboard().designation()).isEqualTo("32206");
+    assertThat(changed.stateOf(HubPart.INBOARD_CUP).title()).isEqualTo("renewed");
+    assertThat(changed.mark(Station.NAME).orElseThrow().getState())
+        .isEqualTo(StationMark.State.WORKED_ON);
+    assertThat(jobs.history(job.getId()).get(0).getText()).contains("assumed 30206", "32206");
+    mvc.perform(get("/jobs/{id}", job.getId()).with(as("tuva")))
+        .andExpect(content().string(containsString("21.25")));
+  }
+
+  @Test
+  void aBallBearingIsReadButNotTakenHere() throws Exception {
+    Job job = newJob();
+    read(job, "6206-2RS")
+        .andExpect(content().string(containsString("contact seal both sides")))
+        .andExpect(content().string(containsString("cannot stand in an adjustable taper pair")));
+    take(job, "6206-2RS", "6206", 0)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("value=\"6206-2RS\"")));
+  }
+
+  @Test
+  void aDesignationThatTheTextDoesNotReadIsRefused() throws Exception {
+    Job job = newJob();
+    take(job, "30206", "32222", 0).andExpect(status().isUnprocessableEntity());
+    assertThat(reload(job).revision(Station.NAME)).isZero();
+  }
+
+  @Test
+  void tenThousandCharactersAndMarkupAreAnsweredAndEscaped() throws Exception {
+    Job job = newJob();
+    read(job, "x".repeat(10_000))
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString("longer than anything marked on a ring")));
+    read(job, "<script>alert(1)</script>")
+        .andExpect(status().isOk())
+        .andExpect(content().string(org.hamcrest.Matchers.not(containsString("<script>alert"))));
+  }
+
+  @Test
+  void aBearingThatDoesNotGoOnTheMeasuredSeatIsSaidAtThePart() throws Exception {
+    Job job = newJob();
+    mvc.perform(
+            post("/jobs/{id}/parts/spindle", job.getId())
+                .param("revision", "0")
+                .param("state", "KEEP")
+                .param("INBOARD_SEAT", "30,0")
+                .with(as("joren"))
+                .with(csrf()))
+        .andExpect(status().is3xxRedirection());
+    read(job, "30207").andExpect(content().string(containsString("it does not go on")));
+  }
+}

@@ -1,0 +1,205 @@
+package unbo.app.proving;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import unbo.app.AppTest;
+import unbo.app.job.Job;
+import unbo.app.job.Station;
+import unbo.app.job.StationMark;
+import unbo.core.verification.HardStop;
+
+class ProvePageTest extends AppTest {
+
+  @Autowired private Proofs proofs;
+
+  private static final List<String> TESTS =
+      List.of(
+          "before-rock",
+          "1.9",
+          "before-rock-second",
+          "290",
+          "after-rock",
+          "0.3",
+          "after-rock-second",
+          "290");
+  private static final List<String> STOPS =
+      List.of(
+          "stop-locking",
+          "on",
+          "stop-wheel-nuts",
+          "on",
+          "detail-wheel-nuts",
+          "90",
+          "stop-brake",
+          "on",
+          "stop-pulled",
+          "on",
+          "recheckKm",
+          "300 mi");
+
+  private ResultActions send(Job job, String user, String path, List<String> fields)
+      throws Exception {
+    MockHttpServletRequestBuilder request =
+        post("/jobs/" + job.getId() + path).with(as(user)).with(csrf());
+    for (int i = 0; i < fields.size(); i += 2) {
+      request.param(fields.get(i), fields.get(i + 1));
+    }
+    return mvc.perform(request.param("revision", "" + reload(job).revision(Station.PROVE)));
+  }
+
+  private static List<String> and(List<String> a, List<String> b) {
+    List<String> all = new ArrayList<>(a);
+    all.addAll(b);
+    return all;
+  }
+
+  /** A job whose vehicle judges by the way the wheel comes to rest, so that Set is one click. */
+  private Job setJob() throws Exception {
+    Job job = newJob();
+    mvc.perform(
+        post("/jobs/{id}/set/school", job.getId())
+            .param("school", "JUST_FREE")
+            .param("revision", "0")
+            .with(as("joren"))
+            .with(csrf()));
+    mvc.perform(
+        post("/jobs/{id}/set/other", job.getId())
+            .param("rest", "FREE")
+            .param("revision", "1")
+            .with(as("joren"))
+            .with(csrf()));
+    return job;
+  }
+
+  @Test
+  void provedWithATestRepeatedAndEveryStopMet() throws Exception {
+    Job job = setJob();
+    send(job, "tuva", "/prove", and(TESTS, STOPS)).andExpect(status().is3xxRedirection());
+    Job proved = reload(job);
+    assertThat(proofs.of(proved).open()).isEmpty();
+    assertThat(proved.mark(Station.PROVE).orElseThrow().getState())
+        .isEqualTo(StationMark.State.DONE);
+    assertThat(proved.getRecheckKm()).isEqualTo(483);
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "prove").with(as("tuva")))
+        .andExpect(content().string(containsString("1.9 mm at 290 mm: 6.6 mrad")))
+        .andExpect(content().string(containsString("<b>Better</b>")));
+  }
+
+  @Test
+  void nothingRepeatedIsNotProved() throws Exception {
+    Job job = setJob();
+    send(job, "joren", "/prove", and(TESTS.subList(0, 4), STOPS));
+    assertThat(proofs.of(reload(job)).open()).anyMatch(o -> o.contains("No test was repeated"));
+  }
+
+  @Test
+  void anApprenticeCannotWaiveAMechanicCanByNameAndItStaysVisible() throws Exception {
+    Job job = setJob();
+    List<String> noBrake = new ArrayList<>(and(TESTS, STOPS));
+    int at = noBrake.indexOf("stop-brake");
+    noBrake.subList(at, at + 2).clear();
+    send(job, "joren", "/prove", noBrake);
+    String reason = "Unbraked trailer, nothing to check.";
+    send(job, "tuva", "/prove/waivers/brake", List.of("reason", reason))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("An apprentice cannot waive")))
+        .andExpect(content().string(containsString("value=\"" + reason + "\"")));
+    send(job, "joren", "/prove/waivers/brake", List.of("reason", "ok"))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("A waiver needs a reason")));
+    send(job, "joren", "/prove/waivers/brake", List.of("reason", reason))
+        .andExpect(status().is3xxRedirection());
+    assertThat(proofs.of(reload(job)).isProved()).isTrue();
+    mvc.perform(get("/jobs/{id}/sheet", job.getId()).with(as("tuva")))
+        .andExpect(content().string(containsString("Waived: " + HardStop.BRAKE.title())))
+        .andExpect(content().string(containsString("Joren Maak, mechanic")));
+    send(job, "joren", "/prove/waivers/brake", List.of("do", "lift"))
+        .andExpect(status().is3xxRedirection());
+    assertThat(proofs.of(reload(job)).isProved()).isFalse();
+  }
+
+  @Test
+  void aFindingKeepsItOffTheRoadAndTheJobOpen() throws Exception {
+    Job job = setJob();
+    send(job, "joren", "/prove", and(and(TESTS, STOPS), List.of("finding-crack", "on")));
+    assertThat(proofs.of(reload(job)).blocking()).anyMatch(b -> b.contains("a cracked part"));
+    mvc.perform(
+            post("/jobs/{id}/book", job.getId())
+                .param("revision", "0")
+                .with(as("ilse"))
+                .with(csrf()))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("a cracked part")));
+    assertThat(reload(job).isClosed()).isFalse();
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "name").with(as("tuva")))
+        .andExpect(content().string(not(containsString("class=\"closed-line\""))));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "after-rock|lots|no number in it",
+        "after-rock-second|0|That cannot be here",
+        "after-drag|5|One of the two numbers is missing",
+        "recheckOn|2001-01-01|A recheck lies ahead",
+        "recheckOn|soon|no day that can be read",
+        "recheckKm|-5|That cannot be here",
+        "detail-wheel-nuts|tight|could not be read",
+      })
+  void badInputIsAnsweredAtItsFieldAndNothingIsLost(String field, String typed, String answer)
+      throws Exception {
+    Job job = setJob();
+    List<String> fields = new ArrayList<>(and(TESTS, STOPS));
+    int at = fields.indexOf(field);
+    if (at >= 0) {
+      fields.set(at + 1, typed);
+    } else {
+      fields.addAll(List.of(field, typed));
+    }
+    send(job, "joren", "/prove", fields)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString(answer)))
+        .andExpect(content().string(containsString("value=\"" + typed + "\"")));
+    assertThat(reload(job).getTests()).isEmpty();
+  }
+
+  @Test
+  void wheelNutsNeedTheirFigure() throws Exception {
+    Job job = setJob();
+    send(job, "joren", "/prove", List.of("stop-wheel-nuts", "on", "detail-wheel-nuts", ""))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("The figure is missing")));
+  }
+
+  @Test
+  void twoPeopleAtOnceDoNotOverwriteEachOther() throws Exception {
+    Job job = setJob();
+    send(job, "joren", "/prove", TESTS);
+    MockHttpServletRequestBuilder late =
+        post("/jobs/" + job.getId() + "/prove")
+            .with(as("ilse"))
+            .with(csrf())
+            .param("revision", "0")
+            .param("recheckKm", "777");
+    mvc.perform(late)
+        .andExpect(status().isConflict())
+        .andExpect(content().string(containsString("Joren Maak saved here")))
+        .andExpect(content().string(containsString("value=\"777\"")));
+    assertThat(reload(job).getRecheckKm()).isNull();
+  }
+}

@@ -1,0 +1,246 @@
+package unbo.app.setting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import unbo.app.AppTest;
+import unbo.app.job.EndPlayKey;
+import unbo.app.job.Job;
+import unbo.app.job.Station;
+import unbo.app.job.StationMark;
+import unbo.core.setting.School;
+
+class SetPageTest extends AppTest {
+
+  private MockHttpServletRequestBuilder form(Job job, String path, String... fields) {
+    MockHttpServletRequestBuilder request =
+        post("/jobs/" + job.getId() + path).with(as("joren")).with(csrf());
+    for (int i = 0; i < fields.length; i += 2) {
+      request.param(fields[i], fields[i + 1]);
+    }
+    return request;
+  }
+
+  private ResultActions save(Job job, String... fields) throws Exception {
+    return mvc.perform(
+        form(job, "/set", fields).param("revision", "" + reload(job).revision(Station.SET)));
+  }
+
+  private static final String[] DIALLED = {
+    "first", "0.31", "first", "12 thou", "first", "0,32", "thread", "M18x1.5", "slots", "6",
+    "lines", "2", "gauge", "dial"
+  };
+
+  private static String[] with(String[] fields, String... more) {
+    String[] all = java.util.Arrays.copyOf(fields, fields.length + more.length);
+    System.arraycopy(more, 0, all, fields.length, more.length);
+    return all;
+  }
+
+  @Test
+  void theAnswerComesAsOneTypesAndIsWrittenOnTheSection() throws Exception {
+    Job job = newJob();
+    mvc.perform(form(job, "/set/preview", DIALLED))
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString("Two holes tighter: 0.062 mm expected, inside")))
+        .andExpect(content().string(containsString("= 0.305 mm")))
+        .andExpect(content().string(containsString("end play 0.312 ± 0.020 mm</text>")));
+    assertThat(reload(job).endPlays(EndPlayKey.Stage.FIRST)).isEmpty();
+  }
+
+  @Test
+  void fromReadingsToThePinnedHole() throws Exception {
+    Job job = newJob();
+    save(job, with(DIALLED, "do", "take:2")).andExpect(status().is3xxRedirection());
+    assertThat(reload(job).getNut().chosenSteps()).contains(2);
+    assertThat(SettingResults.of(reload(job))).as("a prediction is no result").isEmpty();
+    save(job, with(DIALLED, "again", "0.06", "again", "0.07", "again", "0.06", "do", "save"))
+        .andExpect(status().is3xxRedirection());
+    Job done = reload(job);
+    assertThat(done.mark(Station.SET).orElseThrow().getState()).isEqualTo(StationMark.State.DONE);
+    assertThat(SettingResults.of(done).orElseThrow().text()).contains("0.063 ± 0.015 mm: inside");
+    assertThat(done.endPlays(EndPlayKey.Stage.FIRST))
+        .extracting(r -> r.getTyped())
+        .containsExactly("0.31", "12 thou", "0,32");
+  }
+
+  @Test
+  void otherReadingsTakeThePinnedOnesAwayAndTheHistoryKeepsThem() throws Exception {
+    Job job = newJob();
+    save(job, with(DIALLED, "do", "take:2"));
+    save(job, with(DIALLED, "again", "0.06", "again", "0.07", "again", "0.06"));
+    String[] others = DIALLED.clone();
+    others[1] = "0.40";
+    save(job, with(others, "again", "0.06", "again", "0.07", "again", "0.06"))
+        .andExpect(status().is3xxRedirection());
+    assertThat(reload(job).endPlays(EndPlayKey.Stage.PINNED)).isEmpty();
+    assertThat(reload(job).getNut().chosenSteps()).isEmpty();
+    assertThat(jobs.history(job.getId()))
+        .anyMatch(e -> e.getText().contains("0.31, 12 thou, 0,32 → 0.40"));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "slots|7|none lies opposite another",
+        "slots|0|A castle nut has 4 to 24 slots",
+        "slots|six|could not be read as a number",
+        "lines|0|1 to 4 hole lines",
+        "thread|M18|The pitch is missing",
+        "thread|''|The thread is missing",
+        "first|abc|no number in it that can be read",
+        "first|-0.1|A dialled play is not negative",
+        "first|310|More than 10 mm is no end play",
+        "windowFrom|0.05|A window needs both its ends",
+      })
+  void badInputIsAnsweredAtItsFieldAndNothingIsLost(String field, String typed, String answer)
+      throws Exception {
+    Job job = newJob();
+    String[] fields = DIALLED.clone();
+    boolean known = false;
+    for (int i = 0; i < fields.length; i += 2) {
+      if (fields[i].equals(field) && !known) {
+        fields[i + 1] = typed;
+        known = true;
+      }
+    }
+    save(job, known ? fields : with(fields, field, typed))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString(answer)))
+        .andExpect(content().string(containsString("value=\"12 thou\"")))
+        .andExpect(content().string(containsString("aria-invalid=\"true\"")));
+    assertThat(reload(job).endPlays(EndPlayKey.Stage.FIRST)).isEmpty();
+  }
+
+  @Test
+  void tenThousandCharactersAreAnsweredAndShort() throws Exception {
+    Job job = newJob();
+    String[] fields = DIALLED.clone();
+    fields[1] = "9".repeat(10_000);
+    save(job, fields)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("(10000 characters)")));
+  }
+
+  @Test
+  void zeroIsRefusedSinceADialCannotSeePreload() throws Exception {
+    Job job = newJob();
+    mvc.perform(
+            form(
+                job,
+                "/set/preview",
+                "first",
+                "0",
+                "first",
+                "0",
+                "first",
+                "0.005",
+                "thread",
+                "M18x1.5",
+                "slots",
+                "6",
+                "lines",
+                "1"))
+        .andExpect(content().string(containsString("a dial cannot see preload")))
+        .andExpect(content().string(not(containsString("take:"))));
+  }
+
+  @Test
+  void aHoleThatMaySqueezeIsNeverTakenWhateverAFormSays() throws Exception {
+    Job job = newJob();
+    save(job, with(DIALLED, "do", "take:3"))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("cannot be taken")));
+    save(job, with(DIALLED, "do", "take:nonsense")).andExpect(status().is3xxRedirection());
+    assertThat(reload(job).getNut().chosenSteps()).isEmpty();
+  }
+
+  @Test
+  void theMakersWindowRules() throws Exception {
+    Job job = newJob();
+    mvc.perform(
+            form(
+                job,
+                "/set/preview",
+                with(
+                    DIALLED,
+                    "windowFrom",
+                    "0.15",
+                    "windowTo",
+                    "0.25",
+                    "windowSource",
+                    "manual, page 12")))
+        .andExpect(content().string(containsString("One hole tighter: 0.187 mm expected, inside")))
+        .andExpect(content().string(containsString("manual, page 12")));
+  }
+
+  @Test
+  void whoeverSavesSecondSeesTheFirstAndKeepsTheirOwnEntries() throws Exception {
+    Job job = newJob();
+    mvc.perform(form(job, "/set", DIALLED).param("revision", "0"))
+        .andExpect(status().is3xxRedirection());
+    String[] second = DIALLED.clone();
+    second[1] = "0.44";
+    mvc.perform(form(job, "/set", second).param("revision", "0").with(as("ilse")))
+        .andExpect(status().isConflict())
+        .andExpect(content().string(containsString("Joren Maak saved here")))
+        .andExpect(
+            content().string(containsString("On record now: readings [0.31, 12 thou, 0,32]")))
+        .andExpect(content().string(containsString("value=\"0.44\"")));
+    mvc.perform(form(job, "/set", second).param("revision", "1"))
+        .andExpect(status().is3xxRedirection());
+    assertThat(reload(job).endPlays(EndPlayKey.Stage.FIRST).get(0).getTyped()).isEqualTo("0.44");
+  }
+
+  @Test
+  void slightPreloadNeedsAMeasuredTorqueAndTheMakersLimit() throws Exception {
+    Job job = newJob();
+    mvc.perform(form(job, "/set/school", "school", "SLIGHT_PRELOAD", "revision", "0"))
+        .andExpect(status().is3xxRedirection());
+    assertThat(vehicles.findById(job.getVehicle().getId()).orElseThrow().getSchool())
+        .isEqualTo(School.SLIGHT_PRELOAD);
+    mvc.perform(form(job, "/set/other", "force", "6 N", "radius", "150", "revision", "1"))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("this school is refused")));
+    mvc.perform(
+            form(
+                job,
+                "/set/other",
+                "force",
+                "6 N",
+                "radius",
+                "150",
+                "limit",
+                "1,2",
+                "revision",
+                "1"))
+        .andExpect(status().is3xxRedirection());
+    assertThat(SettingResults.of(reload(job)).orElseThrow().text())
+        .contains("0.90 ± 0.02 Nm: within the limit of 1.20");
+  }
+
+  @Test
+  void justFreeIsAJudgementAndSaysSo() throws Exception {
+    Job job = newJob();
+    mvc.perform(form(job, "/set/school", "school", "JUST_FREE", "revision", "0"));
+    mvc.perform(form(job, "/set/other", "rest", "DRAGS", "revision", "1"))
+        .andExpect(status().is3xxRedirection());
+    assertThat(reload(job).mark(Station.SET).orElseThrow().getState())
+        .isEqualTo(StationMark.State.WORKED_ON);
+    mvc.perform(form(job, "/set/other", "rest", "FREE", "revision", "2"));
+    assertThat(SettingResults.of(reload(job)).orElseThrow().text())
+        .startsWith("Judged, not measured");
+    mvc.perform(form(job, "/set/school", "school", "NONSENSE", "revision", "3"))
+        .andExpect(status().isNotFound());
+  }
+}
