@@ -62,7 +62,7 @@ class WalkTest extends AppTest {
   private static void selectParts(Browser browser, int width) {
     String drawing = width > 600 ? ".for-bench" : ".for-phone";
     browser
-        .click(By.cssSelector(drawing + " a.balloon[href$='part=hub'] .ring"))
+        .click(By.cssSelector(drawing + " a.balloon[href$='part=hub'] text"))
         .waitFor(By.cssSelector("#worksheet input#SHOULDER_DISTANCE"));
     browser
         .click(By.cssSelector(".parts-row a[href*='part=seal']"))
@@ -178,7 +178,7 @@ class WalkTest extends AppTest {
           .see("On record now: readings [0.40");
       assertThat(browser.driver().findElement(By.id("first0")).getDomProperty("value"))
           .isEqualTo("0.31");
-      browser.press("Keep these readings");
+      browser.press("Keep these readings").waitFor(By.cssSelector("#worksheet:not(:has(.stale))"));
       browser.open(page).waitFor(By.id("first0"));
       assertThat(browser.driver().findElement(By.id("first0")).getDomProperty("value"))
           .isEqualTo("0.31");
