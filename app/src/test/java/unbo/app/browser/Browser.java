@@ -56,6 +56,7 @@ final class Browser implements AutoCloseable {
             .build();
     this.driver = new ChromeDriver(service, options);
     this.wait = new WebDriverWait(driver, PATIENCE);
+    wait.pollingEvery(Duration.ofMillis(50));
     wait.ignoring(StaleElementReferenceException.class);
     resize(width, height);
   }
