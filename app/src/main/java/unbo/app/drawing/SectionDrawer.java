@@ -10,6 +10,7 @@ import unbo.app.drawing.SectionDrawing.ResultView;
 import unbo.core.arrangement.HubPart;
 import unbo.core.arrangement.Section;
 import unbo.core.arrangement.SectionPart;
+import unbo.core.arrangement.Shape;
 
 /**
  * Lays a section out: scale first, then balloons, then dimensions and results in the lower half.
@@ -18,7 +19,7 @@ final class SectionDrawer {
 
   private static final double DIMENSION_DROP = 34;
   private static final double LINE = 24;
-  private static final double ARROW = 30;
+  private static final double ARROW = 18;
 
   private final Section section;
   private final Format format;
@@ -133,8 +134,14 @@ final class SectionDrawer {
   }
 
   private boolean fitsInside() {
-    double widest = resultTexts.stream().mapToDouble(DimensionChain::widthOf).max().orElse(0) + 12;
-    return widest < quietTo() - quietFrom();
+    double room = quietTo() - quietFrom();
+    for (int i = 0; i < resultTexts.size(); i++) {
+      double arrows = i == 0 ? 2 * ARROW : 0;
+      if (DimensionChain.widthOf(resultTexts.get(i)) + 12 + arrows > room) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private double resultsFrom() {
@@ -148,18 +155,21 @@ final class SectionDrawer {
     return fitsInside() ? under : Math.max(under, scale.y(section.leastR()) + LINE);
   }
 
-  /** The inboard end of the drawing. */
   private double quietFrom() {
-    return scale.x(section.leastX());
+    return scale.x(hub().leastX());
   }
 
-  /** The outboard end of the written lengths. */
   private double quietTo() {
-    return scale.x(
-        section.dimensions().stream()
-            .filter(d -> !d.diameter())
-            .mapToDouble(Section.Dimension::to)
-            .max()
-            .orElse(section.mostX()));
+    return scale.x(hub().mostX());
+  }
+
+  /** The hub's silhouette, in whose lower half there is room to write. */
+  private Shape hub() {
+    return section.parts().stream()
+        .filter(p -> p.part() == HubPart.HUB)
+        .findFirst()
+        .orElseThrow()
+        .shapes()
+        .get(0);
   }
 }

@@ -2,6 +2,7 @@ package unbo.app.job;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import unbo.app.drawing.SectionDrawing;
 import unbo.app.web.Figures;
 import unbo.core.arrangement.HubPart;
@@ -41,10 +42,15 @@ public record SectionView(
 
   /** What the record has to write on the drawing. */
   public static List<String> results(Job job, Figures figures) {
+    return results(
+        job, job.endPlay(EndPlayKey.Stage.FIRST), job.endPlay(EndPlayKey.Stage.PINNED), figures);
+  }
+
+  /** The same with other readings of end play, such as those of a form not saved yet. */
+  public static List<String> results(
+      Job job, Optional<Readings> first, Optional<Readings> pinned, Figures figures) {
     List<String> lines = new ArrayList<>();
-    job.endPlay(EndPlayKey.Stage.FIRST)
-        .map(Readings::result)
-        .ifPresent(first -> lines.add(endPlay(job, first, figures)));
+    first.ifPresent(f -> lines.add(endPlay(f.result(), pinned, figures)));
     for (AccusingTest test : List.of(AccusingTest.ROCK, AccusingTest.HUB_HEAT)) {
       TestRecord record = job.getTests().get(test);
       if (record != null) {
@@ -54,14 +60,10 @@ public record SectionView(
     return lines;
   }
 
-  private static String endPlay(Job job, Measured first, Figures figures) {
-    String now =
-        job.endPlay(EndPlayKey.Stage.PINNED)
-            .map(r -> " → " + figures.measured(r.result()))
-            .orElse("");
-    return "end play "
-        + (now.isEmpty() ? figures.measured(first) : figures.fine(first.value()))
-        + now
+  private static String endPlay(Measured first, Optional<Readings> pinned, Figures figures) {
+    return pinned
+            .map(p -> "play " + figures.fine(first.value()) + " → " + figures.measured(p.result()))
+            .orElse("play " + figures.measured(first))
         + " mm";
   }
 

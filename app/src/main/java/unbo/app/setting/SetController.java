@@ -1,7 +1,6 @@
 package unbo.app.setting;
 
 import jakarta.servlet.http.HttpServletResponse;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -32,7 +31,6 @@ import unbo.app.job.StationMark;
 import unbo.app.job.Worksheet;
 import unbo.app.web.Figures;
 import unbo.core.arrangement.HubPart;
-import unbo.core.measure.Readings;
 import unbo.core.measure.Verdict;
 import unbo.core.setting.NutPosition;
 import unbo.core.setting.NutSetting;
@@ -164,29 +162,15 @@ class SetController implements Worksheet {
   private String show(Model model, Job job, SetForm form, SetInput input) {
     model.addAttribute(
         "set", SetSheet.of(job, form, input, job.getNut().chosenSteps().orElse(null), figures));
-    return page.show(model, job, new Selection(Station.SET, HubPart.NUT), results(job, input));
-  }
-
-  /** What the typed readings would write on the section. */
-  private List<String> results(Job job, SetInput input) {
-    List<String> lines = new ArrayList<>();
-    input
-        .measured(EndPlayKey.Stage.FIRST)
-        .map(Readings::result)
-        .ifPresent(
-            first ->
-                lines.add(
-                    "end play "
-                        + figures.measured(first)
-                        + input
-                            .measured(EndPlayKey.Stage.PINNED)
-                            .map(r -> " → " + figures.measured(r.result()))
-                            .orElse("")
-                        + " mm"));
-    SectionView.results(job, figures).stream()
-        .filter(l -> !l.startsWith("end play"))
-        .forEach(lines::add);
-    return lines;
+    return page.show(
+        model,
+        job,
+        new Selection(Station.SET, HubPart.NUT),
+        SectionView.results(
+            job,
+            input.measured(EndPlayKey.Stage.FIRST),
+            input.measured(EndPlayKey.Stage.PINNED),
+            figures));
   }
 
   private String recorded(Job job) {

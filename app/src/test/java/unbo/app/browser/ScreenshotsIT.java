@@ -51,7 +51,7 @@ class ScreenshotsIT extends AppTest {
       shot(browser, "prove");
       shot(browser.open(page + "?at=book").see("History"), "book");
       shot(browser.open(page + "?at=part&part=hub"), "part");
-      browser.resize(900, 1270);
+      browser.resize(1000, 1380);
       shot(browser.open(page + "/sheet"), "job-sheet");
       browser.resize(390, 844);
       shot(browser.open(page + "?at=set"), "phone");

@@ -110,7 +110,7 @@ class WalkTest extends AppTest {
         .type("slots", "6")
         .type("lines", "2")
         .see("Two holes tighter: 0.062 mm expected, inside");
-    assertThat(browser.text(By.id("section"))).contains("end play 0.312 ± 0.020 mm");
+    assertThat(browser.text(By.id("section"))).contains("play 0.312 ± 0.020 mm");
     browser.open(page + "?at=name").open(page + "?at=set").see("Two holes tighter");
     assertThat(browser.driver().findElement(By.id("first1")).getDomProperty("value"))
         .as("what was typed waits in the tab")

@@ -53,7 +53,7 @@ class SetPageTest extends AppTest {
         .andExpect(status().isOk())
         .andExpect(content().string(containsString("Two holes tighter: 0.062 mm expected, inside")))
         .andExpect(content().string(containsString("= 0.305 mm")))
-        .andExpect(content().string(containsString("end play 0.312 ± 0.020 mm</text>")));
+        .andExpect(content().string(containsString(">play 0.312 ± 0.020 mm</text>")));
     assertThat(reload(job).endPlays(EndPlayKey.Stage.FIRST)).isEmpty();
   }
 
