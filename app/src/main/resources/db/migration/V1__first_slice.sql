@@ -37,7 +37,7 @@ create table job (
   outboard_designation varchar(20) not null,
   outboard_marking varchar(200),
   gauge varchar(30) not null,
-  thread varchar(30) not null,
+  thread varchar(30),
   slots int,
   hole_lines int,
   retainer_positions int,

@@ -139,7 +139,11 @@ public class Job {
 
   /** The hub as far as it is known. */
   public TaperHub hub() {
-    return new TaperHub(inboard.bearing(), outboard.bearing(), nut.thread(), dimensions);
+    return new TaperHub(
+        inboard.bearing(),
+        outboard.bearing(),
+        nut.thread().orElseGet(() -> TaperHub.assumedThread(outboard.bearing())),
+        dimensions);
   }
 
   public Marked bearingAt(HubPart part) {

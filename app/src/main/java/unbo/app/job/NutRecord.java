@@ -13,7 +13,7 @@ import unbo.core.setting.SpindleThread;
 public class NutRecord {
 
   private String gauge = "dial";
-  private String thread = "M18×1.5";
+  private String thread;
   private Integer slots;
   private Integer holeLines;
   private Integer retainerPositions;
@@ -51,8 +51,9 @@ public class NutRecord {
     return Instrument.withId(gauge).orElseGet(Instrument::dial);
   }
 
-  public SpindleThread thread() {
-    return SpindleThread.parse(thread).value().orElseThrow();
+  /** The thread, empty while nobody has measured it. */
+  public Optional<SpindleThread> thread() {
+    return SpindleThread.parse(thread).value();
   }
 
   public Optional<NutLock> lock() {

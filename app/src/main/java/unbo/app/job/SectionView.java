@@ -95,9 +95,12 @@ public record SectionView(
 
     @Override
     public boolean isAssumed(SectionPart part) {
-      return part.part().isBearing()
-          ? job.bearingAt(part.part()).marking().isEmpty()
-          : part.assumed();
+      return switch (part.part()) {
+        case INBOARD_CONE, INBOARD_CUP, OUTBOARD_CONE, OUTBOARD_CUP ->
+            job.bearingAt(part.part()).marking().isEmpty();
+        case NUT, PIN -> part.assumed() || job.getNut().thread().isEmpty();
+        default -> part.assumed();
+      };
     }
   }
 }

@@ -160,6 +160,7 @@ class SetController implements Worksheet {
   }
 
   private String show(Model model, Job job, SetForm form, SetInput input) {
+    drawTyped(job, input);
     model.addAttribute(
         "set", SetSheet.of(job, form, input, job.getNut().chosenSteps().orElse(null), figures));
     return page.show(
@@ -171,6 +172,15 @@ class SetController implements Worksheet {
             input.measured(EndPlayKey.Stage.FIRST),
             input.measured(EndPlayKey.Stage.PINNED),
             figures));
+  }
+
+  /** The nut as typed, put into this copy of the job only, so that the section follows. */
+  private static void drawTyped(Job job, SetInput input) {
+    if (input.thread().isPresent()) {
+      Integer chosen = job.getNut().chosenSteps().orElse(null);
+      job.setNut(input.nut());
+      job.chooseHole(chosen);
+    }
   }
 
   private String recorded(Job job) {
@@ -228,7 +238,7 @@ class SetController implements Worksheet {
       NutRecord nut = job.getNut();
       return old.equals(input.first().stream().map(SetInput.TypedReading::typed).toList())
           && nut.gauge().equals(input.gauge())
-          && nut.thread().equals(input.thread().orElseThrow())
+          && nut.thread().equals(input.thread())
           && nut.lock().equals(input.lock())
           && nut.makersWindow().equals(input.window());
     }

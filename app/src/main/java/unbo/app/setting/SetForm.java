@@ -12,6 +12,7 @@ import unbo.app.job.NutRecord;
 import unbo.app.web.Figures;
 import unbo.core.measure.Instrument;
 import unbo.core.setting.NutLock;
+import unbo.core.setting.SpindleThread;
 
 /**
  * The Set sheet as typed; nothing here is checked yet.
@@ -46,7 +47,7 @@ public record SetForm(List<String> first, List<String> again, Map<String, String
     NutLock lock = nut.lock().orElse(null);
     Map<String, String> fields = new java.util.HashMap<>();
     fields.put(GAUGE, nut.gauge().id());
-    fields.put(THREAD, nut.thread().text());
+    fields.put(THREAD, nut.thread().map(SpindleThread::text).orElse(""));
     fields.put(SLOTS, lock == null || !lock.isCastle() ? "" : String.valueOf(lock.slots()));
     fields.put(LINES, lock == null || !lock.isCastle() ? "" : String.valueOf(lock.holeLines()));
     fields.put(

@@ -67,6 +67,7 @@ class ScreenshotsIT extends AppTest {
         .type("first0", "0.31")
         .type("first1", "12 thou")
         .type("first2", "0,32")
+        .type("thread", "M18x1.5")
         .type("slots", "6")
         .type("lines", "2")
         .see("Two holes tighter");

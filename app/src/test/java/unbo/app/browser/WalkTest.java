@@ -104,6 +104,7 @@ class WalkTest extends AppTest {
         .type("first0", "0.31")
         .type("first1", "12 thou")
         .type("first2", "0,32")
+        .type("thread", "M18x1.5")
         .type("slots", "7")
         .see("none lies opposite another");
     browser

@@ -166,6 +166,20 @@ class SetPageTest extends AppTest {
   }
 
   @Test
+  void theTypedThreadIsDrawnBeforeItIsSaved() throws Exception {
+    Job job = newJob();
+    mvc.perform(form(job, "/set/preview", with(DIALLED, "do", "x")))
+        .andExpect(content().string(containsString("value=\"M18x1.5\"")));
+    String thick =
+        mvc.perform(form(job, "/set/preview", "thread", "M30x1.5"))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    assertThat(thick).contains("The thread of 30 mm does not pass the outboard cone of 20 mm bore");
+    assertThat(reload(job).getNut().thread()).isEmpty();
+  }
+
+  @Test
   void theMakersWindowRules() throws Exception {
     Job job = newJob();
     mvc.perform(

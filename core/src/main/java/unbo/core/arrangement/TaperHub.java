@@ -29,6 +29,14 @@ public record TaperHub(
     }
   }
 
+  /**
+   * The thread drawn while nobody has measured it: a little under the outboard bore, fine pitch.
+   */
+  public static SpindleThread assumedThread(Bearing outboard) {
+    double diameter = Math.max(6, Math.floor(outboard.boreMm()) - 2);
+    return new SpindleThread(diameter, 1.5, "M" + (long) diameter + "×1.5");
+  }
+
   public boolean isAssumed(HubDimension dimension) {
     return !measured.containsKey(dimension);
   }
