@@ -1,0 +1,80 @@
+package unbo.core.setting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import unbo.core.measure.Instrument;
+import unbo.core.measure.Measured;
+import unbo.core.measure.Readings;
+import unbo.core.measure.Verdict;
+import unbo.core.measure.Window;
+
+class SettingOutcomeTest {
+
+  private static final Window WINDOW = NutSetting.DEFAULT_WINDOW_MM;
+
+  private static Readings dialled(double... values) {
+    List<Double> all = java.util.Arrays.stream(values).boxed().toList();
+    return Readings.of(all, Instrument.dial());
+  }
+
+  @Test
+  void twoReadingsAreNoResult() {
+    assertThat(SettingOutcome.ofEndPlay(dialled(0.06, 0.06), WINDOW)).isEmpty();
+    assertThat(SettingOutcome.ofEndPlay(dialled(0.06, 0.06, 0.06), WINDOW)).isPresent();
+  }
+
+  /** The same mean is inside, or cannot be told, by how steadily it was read. */
+  @Test
+  void scatterDecidesWhetherTheWindowIsMet() {
+    assertThat(SettingOutcome.ofEndPlay(dialled(0.05, 0.05, 0.05), WINDOW).orElseThrow().inWindow())
+        .isEqualTo(Verdict.YES);
+    SettingOutcome scattered =
+        SettingOutcome.ofEndPlay(dialled(0.04, 0.05, 0.06), WINDOW).orElseThrow();
+    assertThat(scattered.inWindow()).isEqualTo(Verdict.CANNOT_TELL);
+    assertThat(scattered.text()).contains("cannot tell").contains("0.050 ± 0.025 mm");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0.200,NO,true,over", "0.012,NO,false,under", "0.004,NO,false,preload"})
+  void outsideSaysOnWhichSide(double play, Verdict verdict, boolean over, String word) {
+    SettingOutcome outcome =
+        SettingOutcome.ofEndPlay(dialled(play, play, play), WINDOW).orElseThrow();
+    assertThat(outcome.inWindow()).isEqualTo(verdict);
+    assertThat(outcome.overLimit()).isEqualTo(over);
+    assertThat(outcome.text()).contains(word);
+  }
+
+  @Test
+  void torqueIsJudgedAgainstTheLimit() {
+    RunningTorque torque = RunningTorque.of(new Measured(8, 0.16), 150);
+    assertThat(SettingOutcome.ofTorque(torque, 1.5).inWindow()).isEqualTo(Verdict.YES);
+    assertThat(SettingOutcome.ofTorque(torque, 1.2).inWindow()).isEqualTo(Verdict.CANNOT_TELL);
+    SettingOutcome over = SettingOutcome.ofTorque(torque, 0.8);
+    assertThat(over.inWindow()).isEqualTo(Verdict.NO);
+    assertThat(over.text()).contains("more than slight preload").contains("1.20 ± 0.02 Nm");
+    assertThatThrownBy(() -> RunningTorque.of(new Measured(-1, 0), 150))
+        .isInstanceOf(IllegalArgumentException.class);
+  }
+
+  @ParameterizedTest
+  @EnumSource(SettingOutcome.ComingToRest.class)
+  void aJudgementSaysThatItIsOne(SettingOutcome.ComingToRest rest) {
+    SettingOutcome outcome = SettingOutcome.ofJudgement(rest);
+    assertThat(outcome.text()).startsWith("Judged, not measured").contains(rest.title());
+    assertThat(outcome.inWindow() == Verdict.YES)
+        .isEqualTo(rest == SettingOutcome.ComingToRest.FREE);
+  }
+
+  @ParameterizedTest
+  @EnumSource(School.class)
+  void everySchoolIsExplained(School school) {
+    assertThat(school.title()).isNotBlank();
+    assertThat(school.explanation()).hasSizeGreaterThan(80);
+  }
+}
