@@ -3,13 +3,8 @@ package unbo.app;
 import java.time.Instant;
 import org.junit.jupiter.api.BeforeAll;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.security.core.userdetails.UserDetailsService;
-import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
 import org.springframework.test.context.ActiveProfiles;
-import org.springframework.test.web.servlet.MockMvc;
-import org.springframework.test.web.servlet.request.RequestPostProcessor;
 import unbo.app.job.Job;
 import unbo.app.job.JobRepository;
 import unbo.app.job.Jobs;
@@ -22,15 +17,12 @@ import unbo.app.vehicle.VehicleRepository;
  * test works on a vehicle and job of its own.
  */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
-@AutoConfigureMockMvc
 @ActiveProfiles("demo")
 public abstract class AppTest {
 
-  @Autowired protected MockMvc mvc;
   @Autowired protected Jobs jobs;
   @Autowired protected JobRepository jobRepository;
   @Autowired protected VehicleRepository vehicles;
-  @Autowired private UserDetailsService people;
 
   @BeforeAll
   static void databaseIsGiven() {
@@ -50,14 +42,6 @@ public abstract class AppTest {
                     "T " + Instant.now().getNano() % 1000)
                 .withPlan(1, 1450, 0, 4000));
     return jobs.openAt(vehicle, "axle-1-right", "rocks", "Tester");
-  }
-
-  protected RequestPostProcessor as(String username) {
-    return SecurityMockMvcRequestPostProcessors.user(people.loadUserByUsername(username));
-  }
-
-  protected static RequestPostProcessor csrf() {
-    return SecurityMockMvcRequestPostProcessors.csrf();
   }
 
   protected Job reload(Job job) {

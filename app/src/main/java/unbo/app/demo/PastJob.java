@@ -75,8 +75,8 @@ final class PastJob {
           j.setNut(
               new NutRecord(
                   "dial",
-                  SpindleThread.parse("M18x1.5").value().orElseThrow(),
-                  NutLock.castle(6, 2),
+                  SpindleThread.parse("M18x1.5").value(),
+                  Optional.of(NutLock.castle(6, 2)),
                   Optional.empty()));
           j.setEndPlays(EndPlayKey.Stage.FIRST, readings(s, "0.33", "0.34", "0.33"));
           j.chooseHole(2);

@@ -25,12 +25,16 @@ public class NutRecord {
   protected NutRecord() {}
 
   public NutRecord(
-      String gauge, SpindleThread thread, NutLock lock, Optional<MakersWindow> window) {
+      String gauge,
+      Optional<SpindleThread> thread,
+      Optional<NutLock> lock,
+      Optional<MakersWindow> window) {
     this.gauge = gauge;
-    this.thread = thread.text();
-    this.slots = lock == null || !lock.isCastle() ? null : lock.slots();
-    this.holeLines = lock == null || !lock.isCastle() ? null : lock.holeLines();
-    this.retainerPositions = lock == null || lock.isCastle() ? null : lock.positionsPerTurn();
+    this.thread = thread.map(SpindleThread::text).orElse(null);
+    this.slots = lock.filter(NutLock::isCastle).map(NutLock::slots).orElse(null);
+    this.holeLines = lock.filter(NutLock::isCastle).map(NutLock::holeLines).orElse(null);
+    this.retainerPositions =
+        lock.filter(l -> !l.isCastle()).map(NutLock::positionsPerTurn).orElse(null);
     window.ifPresent(
         w -> {
           this.windowFromMm = w.window().from();

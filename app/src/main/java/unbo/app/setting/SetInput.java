@@ -62,7 +62,7 @@ record SetInput(
   }
 
   NutRecord nut() {
-    return new NutRecord(gauge.id(), thread.orElseThrow(), lock.orElse(null), window);
+    return new NutRecord(gauge.id(), thread, lock, window);
   }
 
   private static List<TypedReading> readings(
@@ -101,12 +101,9 @@ record SetInput(
     return Optional.empty();
   }
 
+  /** A thread left empty is not known yet, which is no fault: the readings can be kept. */
   private static Optional<SpindleThread> thread(SetForm form, FieldProblems problems) {
-    Entry<SpindleThread> entry = SpindleThread.parse(form.get(SetForm.THREAD));
-    if (entry.isEmpty()) {
-      problems.add(SetForm.THREAD, SpindleThread.missing());
-    }
-    return problems.take(SetForm.THREAD, entry);
+    return problems.take(SetForm.THREAD, SpindleThread.parse(form.get(SetForm.THREAD)));
   }
 
   /**

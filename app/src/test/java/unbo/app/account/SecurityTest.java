@@ -14,9 +14,9 @@ import org.hamcrest.Matchers;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.core.env.Environment;
-import unbo.app.AppTest;
+import unbo.app.PageTest;
 
-class SecurityTest extends AppTest {
+class SecurityTest extends PageTest {
 
   @Autowired private AccountRepository accounts;
   @Autowired private Environment environment;

@@ -8,10 +8,10 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import org.junit.jupiter.api.Test;
-import unbo.app.AppTest;
+import unbo.app.PageTest;
 import unbo.app.job.Job;
 
-class BookPageTest extends AppTest {
+class BookPageTest extends PageTest {
 
   private Job closedDemoJob() {
     return jobs.lately().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();

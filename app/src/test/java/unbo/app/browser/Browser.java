@@ -10,6 +10,7 @@ import org.openqa.selenium.Dimension;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.TimeoutException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -111,7 +112,14 @@ final class Browser implements AutoCloseable {
   }
 
   Browser see(String text) {
-    wait.until(d -> d.findElement(By.tagName("body")).getText().contains(text));
+    try {
+      wait.until(d -> d.findElement(By.tagName("body")).getText().contains(text));
+    } catch (TimeoutException e) {
+      String page = driver.findElement(By.tagName("body")).getText();
+      throw new AssertionError(
+          "“" + text + "” is not on " + driver.getCurrentUrl() + " " + complaints() + ":\n" + page,
+          e);
+    }
     return this;
   }
 

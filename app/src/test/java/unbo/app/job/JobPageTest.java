@@ -17,11 +17,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.springframework.test.web.servlet.ResultActions;
-import unbo.app.AppTest;
+import unbo.app.PageTest;
 import unbo.core.arrangement.HubDimension;
 import unbo.core.arrangement.HubPart;
 
-class JobPageTest extends AppTest {
+class JobPageTest extends PageTest {
 
   @ParameterizedTest
   @EnumSource(Station.class)

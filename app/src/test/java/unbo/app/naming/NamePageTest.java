@@ -9,13 +9,13 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.ResultActions;
-import unbo.app.AppTest;
+import unbo.app.PageTest;
 import unbo.app.job.Job;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.core.arrangement.HubPart;
 
-class NamePageTest extends AppTest {
+class NamePageTest extends PageTest {
 
   private ResultActions read(Job job, String text) throws Exception {
     return mvc.perform(get("/jobs/{id}/name", job.getId()).param("text", text).with(as("tuva")));

@@ -16,13 +16,13 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import unbo.app.AppTest;
+import unbo.app.PageTest;
 import unbo.app.job.Job;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.core.verification.HardStop;
 
-class ProvePageTest extends AppTest {
+class ProvePageTest extends PageTest {
 
   @Autowired private Proofs proofs;
 

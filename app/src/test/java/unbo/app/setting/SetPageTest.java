@@ -12,14 +12,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
-import unbo.app.AppTest;
+import unbo.app.PageTest;
 import unbo.app.job.EndPlayKey;
 import unbo.app.job.Job;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.core.setting.School;
 
-class SetPageTest extends AppTest {
+class SetPageTest extends PageTest {
 
   private MockHttpServletRequestBuilder form(Job job, String path, String... fields) {
     MockHttpServletRequestBuilder request =
@@ -97,7 +97,6 @@ class SetPageTest extends AppTest {
         "slots|six|could not be read as a number",
         "lines|0|1 to 4 hole lines",
         "thread|M18|The pitch is missing",
-        "thread|''|The thread is missing",
         "first|abc|no number in it that can be read",
         "first|-0.1|A dialled play is not negative",
         "first|310|More than 10 mm is no end play",
@@ -130,6 +129,17 @@ class SetPageTest extends AppTest {
     save(job, fields)
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("(10000 characters)")));
+  }
+
+  @Test
+  void readingsCanBeKeptBeforeTheThreadIsKnown() throws Exception {
+    Job job = newJob();
+    save(job, "first", "0.31", "first", "0.30", "first", "0.32", "thread", "")
+        .andExpect(status().is3xxRedirection());
+    assertThat(reload(job).endPlays(EndPlayKey.Stage.FIRST)).hasSize(3);
+    save(job, "first", "0.31", "first", "0.30", "first", "0.32", "do", "take:2")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("cannot be taken")));
   }
 
   @Test

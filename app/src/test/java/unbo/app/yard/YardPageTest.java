@@ -8,10 +8,10 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import org.junit.jupiter.api.Test;
-import unbo.app.AppTest;
+import unbo.app.PageTest;
 import unbo.app.vehicle.Vehicle;
 
-class YardPageTest extends AppTest {
+class YardPageTest extends PageTest {
 
   @Test
   void vehiclesStandInPlanWithWhatIsOpenAtWhichWheel() throws Exception {

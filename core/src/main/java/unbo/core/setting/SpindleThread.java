@@ -7,7 +7,6 @@ import java.util.regex.Pattern;
 import unbo.core.units.Entry;
 import unbo.core.units.Length;
 import unbo.core.units.LengthEntry;
-import unbo.core.units.Problem;
 
 /**
  * A spindle thread: diameter and pitch in millimetres. Metric threads are written {@code M24x1.5}
@@ -90,11 +89,6 @@ public record SpindleThread(double diameterMm, double pitchMm, String text) {
           "Check diameter and pitch. " + REMEDY);
     }
     return Entry.taken(text, new SpindleThread(diameter, pitch, spelling.replace(',', '.')));
-  }
-
-  /** A problem for a field left empty where a thread is needed. */
-  public static Problem missing() {
-    return new Problem("", "The thread is missing.", REMEDY);
   }
 
   private static double number(String text) {

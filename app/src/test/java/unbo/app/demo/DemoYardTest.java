@@ -1,0 +1,81 @@
+package unbo.app.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import unbo.app.AppTest;
+import unbo.app.UnboApplication;
+import unbo.app.account.AccountRepository;
+import unbo.app.job.Job;
+import unbo.app.job.Jobs;
+import unbo.app.job.Station;
+import unbo.app.job.StationMark;
+import unbo.app.proving.Proofs;
+import unbo.core.arrangement.HubPart;
+
+class DemoYardTest extends AppTest {
+
+  @Autowired private AccountRepository accounts;
+  @Autowired private Proofs proofs;
+
+  private Job find(List<Job> among, String title) {
+    return among.stream().filter(j -> j.title().equals(title)).findFirst().orElseThrow();
+  }
+
+  @Test
+  void theWalksJobCarriesWhatAccusedTheBearing() {
+    Job job = find(jobs.open(), "Launch trailer “Tern”, hub right");
+    assertThat(job.getTests()).hasSize(4);
+    assertThat(job.bearingAt(HubPart.INBOARD_CONE).marking())
+        .as("nobody has read it yet")
+        .isEmpty();
+    assertThat(job.getNut().thread()).as("nobody has measured it yet").isEmpty();
+    assertThat(proofs.of(job).isProved()).isFalse();
+  }
+
+  @Test
+  void thePastJobIsWhole() {
+    Job job = find(jobs.lately(), "Launch trailer “Tern”, hub left");
+    assertThat(proofs.of(job).isProved()).isTrue();
+    for (Station station : Station.values()) {
+      assertThat(job.mark(station)).as(station.title()).isPresent();
+    }
+    assertThat(jobs.history(job.getId()))
+        .hasSizeGreaterThan(8)
+        .allSatisfy(e -> assertThat(e.getAt()).isBefore(job.getClosedAt().plusSeconds(1)));
+  }
+
+  @Test
+  void jobsStandAtDifferentStations() {
+    assertThat(jobs.open().stream().map(unbo.app.job.StationLine::next).distinct().count())
+        .isGreaterThan(2);
+  }
+
+  /** A second application on the same database: it keeps what it finds and adds no demo twice. */
+  @Test
+  void everythingIsThereAfterARestart() {
+    long people = accounts.count();
+    Job job = newJob();
+    jobs.note(
+        job.getId(),
+        Station.PACK,
+        0,
+        "Tester",
+        StationMark.State.ELSEWHERE,
+        "kept over a restart: 40 g · ½ · “α”");
+    try (ConfigurableApplicationContext again =
+        new SpringApplicationBuilder(UnboApplication.class)
+            .profiles("demo")
+            .run("--server.port=0")) {
+      Job found = again.getBean(Jobs.class).get(job.getId());
+      assertThat(found.mark(Station.PACK).orElseThrow().getNote())
+          .isEqualTo("kept over a restart: 40 g · ½ · “α”");
+      assertThat(found.getOpenedAt()).isEqualTo(reload(job).getOpenedAt());
+      assertThat(again.getBean(AccountRepository.class).count()).isEqualTo(people);
+    }
+  }
+}

@@ -1,0 +1,107 @@
+package unbo.app.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import unbo.app.vehicle.Vehicle;
+import unbo.app.vehicle.VehicleKind;
+import unbo.core.arrangement.HubPart;
+
+class SelectionTest {
+
+  private Job job;
+
+  @BeforeEach
+  void newJob() {
+    Vehicle vehicle = new Vehicle("T", VehicleKind.TRAILER, "", "").withPlan(1, 1450, 0, 4000);
+    job = new Job("0001", vehicle, "axle-1-left", "rocks", "Tester", Instant.EPOCH);
+  }
+
+  private void mark(Station station, StationMark.State state) {
+    job.mark(station, state, "", "Tester", Instant.EPOCH);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      nullValues = "-",
+      value = {
+        "-,-,LISTEN,-", "set,-,SET,NUT", "set,washer,SET,WASHER", "-,nut,SET,NUT", "-,pin,SET,PIN",
+            "-,inboard-cup,NAME,INBOARD_CUP",
+        "-,hub,-,HUB", "-,seal,-,SEAL", "part,nut,-,NUT", "part,-,LISTEN,-",
+            "prove,nonsense,PROVE,-", "nonsense,-,LISTEN,-"
+      })
+  void wordsOfTheAddressOpenAStationOrAPart(
+      String at, String part, Station station, HubPart marked) {
+    Selection selection = Selection.of(at, part, job);
+    assertThat(selection.station()).isEqualTo(station);
+    assertThat(selection.part()).isEqualTo(marked);
+  }
+
+  @Test
+  void aSelectionsAddressOpensIt() {
+    for (Station station : Station.values()) {
+      Selection selection = Selection.at(station, job);
+      String address = selection.address(job);
+      String part =
+          address.contains("&part=") ? address.substring(address.indexOf("&part=") + 6) : null;
+      assertThat(Selection.of(station.id(), part, job)).isEqualTo(selection);
+      assertThat(address).contains("?at=" + station.id());
+    }
+  }
+
+  @Test
+  void nameGoesOnToTheBearingThatIsNotReadYet() {
+    assertThat(Selection.at(Station.NAME, job).part()).isEqualTo(HubPart.INBOARD_CONE);
+    job.setBearing(HubPart.INBOARD_CUP, Marked.read("30206", "30206"));
+    assertThat(Selection.at(Station.NAME, job).part()).isEqualTo(HubPart.OUTBOARD_CONE);
+  }
+
+  @Test
+  void theNextStationIsTheFirstThatIsNotBehindTheJob() {
+    assertThat(StationLine.next(job)).isEqualTo(Station.LISTEN);
+    mark(Station.LISTEN, StationMark.State.SKIPPED);
+    mark(Station.ROCK, StationMark.State.ELSEWHERE);
+    mark(Station.NAME, StationMark.State.WORKED_ON);
+    assertThat(StationLine.next(job)).isEqualTo(Station.NAME);
+    for (Station station : Station.values()) {
+      mark(station, StationMark.State.DONE);
+    }
+    assertThat(StationLine.next(job)).isEqualTo(Station.BOOK);
+  }
+
+  @Test
+  void theLineSaysHowEachStationStands() {
+    mark(Station.PACK, StationMark.State.ELSEWHERE);
+    var line = StationLine.of(job, Station.SET);
+    assertThat(line).hasSize(10);
+    assertThat(line.get(Station.PACK.ordinal()).word()).isEqualTo("done elsewhere");
+    assertThat(line.get(Station.SET.ordinal()).now()).isTrue();
+    assertThat(line.get(Station.SET.ordinal()).word()).isEqualTo("now");
+    assertThat(line.get(Station.BOOK.ordinal()).word()).isEqualTo("to come");
+  }
+
+  @Test
+  void everyChangeCountsTheRevisionOfItsStationAlone() {
+    mark(Station.SET, StationMark.State.WORKED_ON);
+    mark(Station.SET, StationMark.State.DONE);
+    assertThat(job.revision(Station.SET)).isEqualTo(2);
+    assertThat(job.revision(Station.PACK)).isZero();
+  }
+
+  @Test
+  void readingsKeepTheirOrderAndAreReplacedByStage() {
+    var first = new EndPlayReading("0.31", 0.31, "A", Instant.EPOCH);
+    var second = new EndPlayReading("0.30", 0.30, "A", Instant.EPOCH);
+    job.setEndPlays(EndPlayKey.Stage.FIRST, java.util.List.of(first, second));
+    job.setEndPlays(EndPlayKey.Stage.PINNED, java.util.List.of(second));
+    assertThat(job.endPlays(EndPlayKey.Stage.FIRST)).containsExactly(first, second);
+    job.setEndPlays(EndPlayKey.Stage.FIRST, java.util.List.of(second));
+    assertThat(job.endPlays(EndPlayKey.Stage.FIRST)).containsExactly(second);
+    assertThat(job.endPlays(EndPlayKey.Stage.PINNED)).containsExactly(second);
+    assertThat(job.endPlay(EndPlayKey.Stage.FIRST).orElseThrow().mean()).isEqualTo(0.30);
+  }
+}

@@ -1,0 +1,75 @@
+package unbo.app.proving;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Instant;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import unbo.app.job.TestRecord;
+import unbo.app.web.Figures;
+import unbo.core.arrangement.HubDimension;
+import unbo.core.arrangement.TaperHub;
+import unbo.core.catalogue.Catalogue;
+import unbo.core.measure.Verdict;
+import unbo.core.setting.SpindleThread;
+import unbo.core.verification.AccusingTest;
+
+class TestFiguresTest {
+
+  private static final TaperHub HUB =
+      new TaperHub(
+          Catalogue.standard().find("30206").orElseThrow(),
+          Catalogue.standard().find("30204").orElseThrow(),
+          new SpindleThread(18, 1.5, "M18×1.5"),
+          Map.of(HubDimension.SHOULDER_DISTANCE, 34.0));
+
+  private static String words(AccusingTest test, double value, Double second) {
+    return TestFigures.words(test, value, second, HUB, new Figures());
+  }
+
+  /** Two hubs warm alike is nothing; one warmer or colder than its brother is a finding. */
+  @Test
+  void heatIsComparedByItsDistanceFromTheBrotherEitherWay() {
+    assertThat(TestFigures.compared(AccusingTest.HUB_HEAT, 63, 25.0).value()).isEqualTo(38);
+    assertThat(TestFigures.compared(AccusingTest.HUB_HEAT, 25, 63.0).value()).isEqualTo(38);
+    assertThat(words(AccusingTest.HUB_HEAT, 25, 63.0)).endsWith("−38 K over");
+  }
+
+  @Test
+  void dragIsATorqueSoThatAnotherRadiusCanBeCompared() {
+    TestRecord record = new TestRecord(14, 290.0).repeated(28.0, 145.0, "J", Instant.EPOCH);
+    assertThat(TestFigures.comparison(AccusingTest.DRAG, record).better())
+        .contains(Verdict.CANNOT_TELL);
+    assertThat(TestFigures.compared(AccusingTest.DRAG, 14, 290.0).value())
+        .isCloseTo(4.06, within(1e-9));
+  }
+
+  /** a = 66.5 − 3.35 − 4.1 and 13.5°: E = 1.9·a/(580·tan α), about 0.8 mm. */
+  @Test
+  void rockSaysItsTiltAndTheEndPlayThatWouldGiveIt() {
+    assertThat(HUB.effectiveCentresMm()).isCloseTo(58.9, within(0.4));
+    assertThat(words(AccusingTest.ROCK, 1.9, 290.0))
+        .startsWith("1.9 mm at 290 mm: 6.6 mrad, like 0.8 mm end play");
+  }
+
+  @Test
+  void aTestThatWasNotRepeatedHasNoVerdict() {
+    assertThat(TestFigures.comparison(AccusingTest.ROCK, new TestRecord(1.9, 290.0)).isRepeated())
+        .isFalse();
+    TestRecord taken =
+        new TestRecord(1.9, 290.0)
+            .repeated(0.4, 290.0, "J", Instant.EPOCH)
+            .repeated(null, null, null, null);
+    assertThat(TestFigures.comparison(AccusingTest.ROCK, taken).better()).isEmpty();
+    assertThat(taken.getBeforeValue()).isEqualTo(1.9);
+  }
+
+  @Test
+  void onlyEndPlayIsOneNumber() {
+    for (AccusingTest test : AccusingTest.values()) {
+      assertThat(TestFigures.hasSecond(test)).isEqualTo(test != AccusingTest.END_PLAY);
+    }
+    assertThat(words(AccusingTest.END_PLAY, 0.0633, null)).isEqualTo("0.063 mm");
+  }
+}
