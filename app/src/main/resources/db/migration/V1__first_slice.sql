@@ -24,7 +24,6 @@ create table vehicle (
 
 create table job (
   id bigint auto_increment primary key,
-  number varchar(10) not null unique,
   vehicle_id bigint not null references vehicle (id),
   position varchar(20) not null,
   complaint varchar(500) not null,

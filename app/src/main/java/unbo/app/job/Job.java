@@ -42,11 +42,11 @@ import unbo.core.verification.RoadFinding;
 @Entity
 public class Job {
 
+  private static final int FIRST_NUMBER = 100;
+
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
-
-  private String number;
 
   @ManyToOne(fetch = FetchType.EAGER)
   private Vehicle vehicle;
@@ -125,9 +125,7 @@ public class Job {
 
   protected Job() {}
 
-  public Job(
-      String number, Vehicle vehicle, String position, String complaint, String by, Instant at) {
-    this.number = number;
+  public Job(Vehicle vehicle, String position, String complaint, String by, Instant at) {
     this.vehicle = vehicle;
     this.position = position;
     this.complaint = complaint;
@@ -253,8 +251,9 @@ public class Job {
     return id;
   }
 
+  /** The number on the sheet: the record's own, so that two people opening jobs never share one. */
   public String getNumber() {
-    return number;
+    return String.format("%04d", FIRST_NUMBER + id);
   }
 
   public Vehicle getVehicle() {

@@ -33,7 +33,7 @@ public class Jobs {
 
   @Transactional(readOnly = true)
   public List<Job> open() {
-    return jobs.findByClosedAtIsNullOrderByNumber();
+    return jobs.findByClosedAtIsNullOrderById();
   }
 
   @Transactional(readOnly = true)
@@ -99,15 +99,7 @@ public class Jobs {
   @Transactional
   public Job openAt(Vehicle vehicle, String position, String complaint, String person) {
     vehicle.position(position).orElseThrow(() -> new NoSuchPage("There is no such position."));
-    long last = jobs.findTopByOrderByIdDesc().map(Job::getId).orElse(0L);
-    Job job =
-        new Job(
-            String.format("%04d", last + 101),
-            vehicle,
-            position,
-            complaint,
-            person,
-            clock.instant());
+    Job job = new Job(vehicle, position, complaint, person, clock.instant());
     Job saved = jobs.save(job);
     events.save(
         new JobEvent(

@@ -67,6 +67,11 @@ class WalkTest extends AppTest {
     browser
         .click(By.cssSelector(".parts-row a[href*='part=seal']"))
         .waitFor(By.cssSelector("#worksheet input#SEAL_WIDTH"));
+    if (width > 600) {
+      browser
+          .click(By.cssSelector(drawing + " a.balloon[href$='part=washer'] path.touch"))
+          .waitFor(By.cssSelector(drawing + " a.balloon.is-selected[href$='part=washer']"));
+    }
     WebElement nut =
         browser.driver().findElement(By.cssSelector(drawing + " a.balloon[href$='part=nut']"));
     browser.script("arguments[0].focus()", nut);
@@ -183,6 +188,19 @@ class WalkTest extends AppTest {
       browser.open(page).waitFor(By.id("first0"));
       assertThat(browser.driver().findElement(By.id("first0")).getDomProperty("value"))
           .isEqualTo("0.31");
+    }
+  }
+
+  @org.junit.jupiter.api.Test
+  void aVeryLongTextIsAnsweredAtItsField() throws Exception {
+    String page = "/jobs/" + newJob().getId() + "?at=name";
+    try (Browser browser = new Browser(port, 1280, 800)) {
+      browser.signIn("tuva").open(page).waitFor(By.id("text"));
+      browser.script(
+          "const f = document.getElementById('text'); f.value = 'é'.repeat(10000);"
+              + " f.dispatchEvent(new Event('input', {bubbles: true}))");
+      browser.see("longer than anything marked on a ring").see("(10000 characters)");
+      assertThat(browser.complaints()).isEmpty();
     }
   }
 

@@ -18,7 +18,7 @@ class SelectionTest {
   @BeforeEach
   void newJob() {
     Vehicle vehicle = new Vehicle("T", VehicleKind.TRAILER, "", "").withPlan(1, 1450, 0, 4000);
-    job = new Job("0001", vehicle, "axle-1-left", "rocks", "Tester", Instant.EPOCH);
+    job = new Job(vehicle, "axle-1-left", "rocks", "Tester", Instant.EPOCH);
   }
 
   private void mark(Station station, StationMark.State state) {
