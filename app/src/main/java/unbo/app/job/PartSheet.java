@@ -14,7 +14,6 @@ import unbo.core.units.LengthEntry;
  * A part's own sheet: its sizes and what becomes of it.
  *
  * @param part the part
- * @param name as on the drawing
  * @param sizes its dimensions
  * @param state what becomes of it
  * @param states the choices

@@ -144,6 +144,7 @@ class SectionDrawingTest {
         .extracting(PartView::part)
         .containsExactly(HubPart.NUT);
     assertThat(drawing.anyAssumed()).isTrue();
+    assertThat(drawing.parts()).extracting(PartView::letter).containsOnly("F");
     assertThat(drawing.parts().get(8).label()).isEqualTo("9, castle nut, as found");
   }
 

@@ -110,6 +110,8 @@ class JobPageTest extends PageTest {
                 .with(csrf()))
         .andExpect(status().is3xxRedirection());
     assertThat(reload(job).hub().get(HubDimension.SHOULDER_DISTANCE)).isEqualTo(33.3375);
+    mvc.perform(get("/jobs/{id}", job.getId()).with(as("joren")))
+        .andExpect(content().string(containsString(">K</text>")));
     for (String bad : List.of("-4", "wide", "9".repeat(10_000))) {
       mvc.perform(
               post("/jobs/{id}/parts/hub", job.getId())

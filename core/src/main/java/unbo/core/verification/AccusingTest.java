@@ -1,6 +1,5 @@
 package unbo.core.verification;
 
-import java.util.Optional;
 import unbo.core.measure.Instrument;
 
 /** The tests with a number that accuse a taper hub and are done again when it is built. */
@@ -64,14 +63,5 @@ public enum AccusingTest {
     return Instrument.withId(instrument)
         .map(i -> i.uncertaintyAt(reading))
         .orElse(HEAT_UNCERTAINTY_K);
-  }
-
-  public static Optional<AccusingTest> withId(String id) {
-    for (AccusingTest test : values()) {
-      if (test.id.equals(id)) {
-        return Optional.of(test);
-      }
-    }
-    return Optional.empty();
   }
 }
