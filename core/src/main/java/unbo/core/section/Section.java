@@ -1,12 +1,13 @@
-package unbo.core.arrangement;
+package unbo.core.section;
 
 import java.util.List;
+import unbo.core.arrangement.StackProblem;
 
 /**
  * A half section: upper half cut, lower half from outside.
  *
  * @param parts numbered parts, to be drawn in this order
- * @param contactLines lines along which the rollers carry, from element to axis
+ * @param contactLines lines along which rolling elements carry, from element to axis
  * @param dimensions chain of dimensions along the axis and diameters at the left
  * @param problems what cannot be, said at the part
  */
@@ -37,14 +38,6 @@ public record Section(
    */
   public record Dimension(
       double from, double to, double value, boolean assumed, boolean diameter) {}
-
-  /**
-   * Something that cannot be, such as a cone that does not go on its seat.
-   *
-   * @param part where it is said
-   * @param text what is wrong and what would do
-   */
-  public record StackProblem(HubPart part, String text) {}
 
   public double leastX() {
     return parts.stream()

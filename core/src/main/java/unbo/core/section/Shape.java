@@ -1,4 +1,4 @@
-package unbo.core.arrangement;
+package unbo.core.section;
 
 import java.util.Arrays;
 import java.util.List;
@@ -18,7 +18,12 @@ public record Shape(List<Point> outline, Look look) {
     CUT_SHEET,
     CUT_RUBBER,
     UNCUT,
-    OUTSIDE
+    OUTSIDE;
+
+    /** The look of a template's word, such as {@code cut-ring}. */
+    static Look of(String word) {
+      return valueOf(word.toUpperCase(java.util.Locale.ROOT).replace('-', '_'));
+    }
   }
 
   public Shape {

@@ -1,4 +1,4 @@
-package unbo.core.arrangement;
+package unbo.core.section;
 
 import java.util.List;
 import unbo.core.catalogue.Bearing;
@@ -8,7 +8,7 @@ import unbo.core.catalogue.TaperGeometry;
  * Cup, cone and roller of one taper, placed in the section. Inside, u runs from the cone back face
  * to its small end; {@code direction} turns u into x.
  */
-final class TaperShapes {
+final class TaperShapes implements BearingShapes {
 
   /** Height of the large rib over the cone raceway, as a share of the roller diameter. */
   private static final double LARGE_RIB = 0.32;
@@ -36,6 +36,36 @@ final class TaperShapes {
     this.backFaceX = backFaceX;
     this.direction = direction;
     this.axisAngle = Math.toRadians(inside.rollerAxisAngleDeg());
+  }
+
+  /**
+   * Places a taper by its left face.
+   *
+   * @param facingRight whether its small end points to the right
+   */
+  static TaperShapes placed(Bearing bearing, double from, boolean facingRight) {
+    return facingRight
+        ? new TaperShapes(bearing, from, 1)
+        : new TaperShapes(bearing, from + bearing.widthMm(), -1);
+  }
+
+  @Override
+  public List<Shape> shapes(String piece) {
+    return switch (piece) {
+      case "cup" -> List.of(cup());
+      case "cone" -> List.of(cone(), roller());
+      default -> List.of(cone(), roller(), cup());
+    };
+  }
+
+  @Override
+  public Point anchor(String piece) {
+    return piece.equals("cone") ? coneAnchor() : cupAnchor();
+  }
+
+  @Override
+  public List<Section.ContactLine> contactLines() {
+    return List.of(contactLine());
   }
 
   Shape cup() {

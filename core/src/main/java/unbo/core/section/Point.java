@@ -1,4 +1,4 @@
-package unbo.core.arrangement;
+package unbo.core.section;
 
 /**
  * A place in the plane of a section, in millimetres.

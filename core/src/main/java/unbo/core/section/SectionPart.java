@@ -1,6 +1,7 @@
-package unbo.core.arrangement;
+package unbo.core.section;
 
 import java.util.List;
+import unbo.core.arrangement.PartTemplate;
 
 /**
  * One numbered part of a section.
@@ -13,7 +14,7 @@ import java.util.List;
  * @param assumed whether any dimension of it is a default that nobody measured
  */
 public record SectionPart(
-    int number, HubPart part, String name, List<Shape> shapes, Point anchor, boolean assumed) {
+    int number, PartTemplate part, String name, List<Shape> shapes, Point anchor, boolean assumed) {
   public SectionPart {
     shapes = List.copyOf(shapes);
   }

@@ -1,0 +1,216 @@
+package unbo.core.arrangement;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Catalogue;
+
+/**
+ * An arrangement with the bearings that were read and the sizes that were measured; everything else
+ * takes its assumed value. All values are millimetres. Immutable from outside; values are worked
+ * out once, so one instance belongs to one thread.
+ */
+public final class Assembly implements Expression.Names {
+
+  /** A difference below this between a ring and its seat is a matter of fits, not judged here. */
+  static final double FIT_MATTERS_MM = 0.15;
+
+  private final Arrangement arrangement;
+  private final Map<String, Bearing> read;
+  private final Map<String, Double> measured;
+  private final Map<String, Double> known = new HashMap<>();
+  private final Set<String> inProgress = new HashSet<>();
+
+  /**
+   * An assembly.
+   *
+   * @param read the bearings by place, those that somebody read
+   * @param measured the sizes by full name, those that somebody measured; names that the
+   *     arrangement does not have are left out
+   * @throws IllegalArgumentException when a bearing is of another family than its place takes
+   */
+  public Assembly(
+      Arrangement arrangement, Map<String, Bearing> read, Map<String, Double> measured) {
+    this.arrangement = arrangement;
+    this.read = Map.copyOf(read);
+    this.measured = Map.copyOf(measured);
+    this.read.forEach(this::requireFamily);
+  }
+
+  /** The arrangement with nothing read and nothing measured. */
+  public static Assembly assumed(Arrangement arrangement) {
+    return new Assembly(arrangement, Map.of(), Map.of());
+  }
+
+  private void requireFamily(String place, Bearing bearing) {
+    BearingKind kind =
+        arrangement
+            .place(place)
+            .orElseThrow(() -> new IllegalArgumentException("No place " + place))
+            .kind();
+    if (kind.family().filter(f -> f == bearing.family()).isEmpty()) {
+      throw new IllegalArgumentException(
+          "The place " + place + " takes a " + kind.title() + " only");
+    }
+  }
+
+  public Arrangement arrangement() {
+    return arrangement;
+  }
+
+  public Map<String, Double> measured() {
+    return measured;
+  }
+
+  public boolean isMeasured(SizeTemplate size) {
+    return measured.containsKey(size.id());
+  }
+
+  public boolean isRead(String place) {
+    return read.containsKey(place);
+  }
+
+  /** Whether any size of a part, or its bearing, is a value that nobody measured or read. */
+  public boolean isAssumed(PartTemplate part) {
+    boolean sizes = part.sizes().stream().anyMatch(s -> !isMeasured(s));
+    boolean bearing = part.place().filter(p -> isNamed(p) && !isRead(p)).isPresent();
+    return sizes || bearing;
+  }
+
+  private boolean isNamed(String place) {
+    return arrangement.place(place).orElseThrow().isNamed();
+  }
+
+  /** The bearing at a place that goes by its number: the one read, or the assumed one. */
+  public Bearing bearing(String place) {
+    Bearing bearing = read.get(place);
+    if (bearing != null) {
+      return bearing;
+    }
+    String designation = arrangement.place(place).orElseThrow().assumed().orElseThrow();
+    return Catalogue.standard().find(designation).orElseThrow();
+  }
+
+  /** The same with another bearing at a place. */
+  public Assembly with(String place, Bearing bearing) {
+    Map<String, Bearing> changed = new HashMap<>(read);
+    changed.put(place, bearing);
+    return new Assembly(arrangement, changed, measured);
+  }
+
+  /** The same with a size measured. */
+  public Assembly with(SizeTemplate size, double millimetres) {
+    Map<String, Double> changed = new HashMap<>(measured);
+    changed.put(size.id(), millimetres);
+    return new Assembly(arrangement, read, changed);
+  }
+
+  public double value(Expression expression) {
+    return expression.value(this);
+  }
+
+  public double value(SizeTemplate size) {
+    return valueOf(size.id());
+  }
+
+  /**
+   * The value of a full name.
+   *
+   * @throws IllegalArgumentException when there is no such name or it needs itself
+   */
+  @Override
+  public double valueOf(String name) {
+    Double value = known.get(name);
+    if (value != null) {
+      return value;
+    }
+    if (!inProgress.add(name)) {
+      throw new IllegalArgumentException(name + " needs itself");
+    }
+    double worked = work(name);
+    inProgress.remove(name);
+    known.put(name, worked);
+    return worked;
+  }
+
+  private double work(String name) {
+    Double taken = measured.get(name);
+    if (taken != null) {
+      return taken;
+    }
+    Expression own = arrangement.values().get(name);
+    if (own != null) {
+      return own.value(this);
+    }
+    int dot = name.indexOf('.');
+    BearingPlace place = dot < 0 ? null : arrangement.place(name.substring(0, dot)).orElse(null);
+    if (place == null) {
+      throw new IllegalArgumentException("there is no size " + name);
+    }
+    return ofBearing(place, name.substring(dot + 1));
+  }
+
+  private double ofBearing(BearingPlace place, String what) {
+    return switch (what) {
+      case "from" -> place.at().value(this);
+      case "to" -> valueOf(place.id() + ".from") + valueOf(place.id() + ".width");
+      case "middle" -> (valueOf(place.id() + ".from") + valueOf(place.id() + ".to")) / 2;
+      case "pitch" -> (valueOf(place.id() + ".bore") + valueOf(place.id() + ".outer")) / 2;
+      case "bore" -> bearing(place.id()).boreMm();
+      case "outer" -> bearing(place.id()).outerMm();
+      case "width" -> bearing(place.id()).widthMm();
+      case "cone" -> bearing(place.id()).taper().orElseThrow().coneMm();
+      case "cup" -> bearing(place.id()).taper().orElseThrow().cupMm();
+      default ->
+          throw new IllegalArgumentException("a bearing has no size " + place.id() + "." + what);
+    };
+  }
+
+  /** What cannot be, said at the part: rings that do not go on, then the template's own. */
+  public List<StackProblem> problems() {
+    List<StackProblem> all = new ArrayList<>();
+    arrangement.contacts().stream()
+        .filter(c -> c.size().isPresent())
+        .flatMap(this::misfit)
+        .forEach(all::add);
+    arrangement.impossible().stream()
+        .filter(i -> i.when().value(this) != 0)
+        .map(i -> problem(i.part(), i.text(this)))
+        .forEach(all::add);
+    return List.copyOf(all);
+  }
+
+  private Stream<StackProblem> misfit(Contact contact) {
+    double size = value(contact.size().orElseThrow());
+    double seat = value(contact.seat().orElseThrow());
+    if (Math.abs(size - seat) <= FIT_MATTERS_MM) {
+      return Stream.empty();
+    }
+    String text =
+        "The %s is %s mm where it %s the %s, which measures %s mm: that is no fit, it is the wrong"
+            + " size. Read the number again or measure again.";
+    return Stream.of(
+        problem(
+            contact.part(),
+            String.format(
+                text,
+                title(contact.part()),
+                Plain.of(size),
+                contact.kind().title(),
+                title(contact.other()),
+                Plain.of(seat))));
+  }
+
+  private StackProblem problem(String part, String text) {
+    return new StackProblem(part, title(part), text);
+  }
+
+  private String title(String part) {
+    return arrangement.part(part).orElseThrow().title();
+  }
+}

@@ -1,0 +1,55 @@
+package unbo.core.arrangement;
+
+import java.util.Optional;
+import unbo.core.catalogue.Family;
+
+/** What kind of bearing a place takes; its section is drawn accordingly. */
+public enum BearingKind {
+  TAPERED_ROLLER("tapered-roller", "tapered roller bearing", Family.TAPERED_ROLLER),
+  DEEP_GROOVE_BALL("deep-groove-ball", "deep groove ball bearing", Family.DEEP_GROOVE_BALL),
+  FULL_COMPLEMENT_BALL(
+      "full-complement-ball", "full complement ball bearing", Family.DEEP_GROOVE_BALL),
+  ANGULAR_CONTACT_BALL("angular-contact-ball", "angular contact ball bearing", null),
+  DOUBLE_ROW_BALL("double-row-ball", "double-row angular contact ball bearing", null),
+  CYLINDRICAL_ROLLER("cylindrical-roller", "cylindrical roller bearing", null),
+  BARE_SHAFT_ROLLER("bare-shaft-roller", "roller bearing running on the bare shaft", null),
+  DRAWN_CUP_NEEDLE("drawn-cup-needle", "drawn cup needle bearing", null),
+  THRUST_BALL("thrust-ball", "thrust ball bearing", null),
+  SPHERICAL_PLAIN("spherical-plain", "spherical plain bearing", null);
+
+  private final String id;
+  private final String title;
+  private final Family family;
+
+  BearingKind(String id, String title, Family family) {
+    this.id = id;
+    this.title = title;
+    this.family = family;
+  }
+
+  public String id() {
+    return id;
+  }
+
+  public String title() {
+    return title;
+  }
+
+  /** The catalogue's family for it; empty where the catalogue has none and sizes are measured. */
+  public Optional<Family> family() {
+    return Optional.ofNullable(family);
+  }
+
+  public boolean isTaper() {
+    return this == TAPERED_ROLLER;
+  }
+
+  static BearingKind withId(String id) {
+    for (BearingKind kind : values()) {
+      if (kind.id.equals(id)) {
+        return kind;
+      }
+    }
+    throw new IllegalArgumentException("there is no kind of bearing " + id);
+  }
+}

@@ -1,0 +1,334 @@
+package unbo.core.arrangement;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import unbo.core.arrangement.PartTemplate.Span;
+import unbo.core.arrangement.Stroke.Verb;
+import unbo.core.tables.TextLines;
+
+/**
+ * Reads one template file. Its lines are described in {@code docs/arrangements.md}; lines that
+ * belong to a part follow its {@code part} line.
+ */
+final class TemplateReader {
+
+  private static final Set<String> FACTS =
+      Set.of("found", "tight", "set-by", "note", "caution", "drawn", "source");
+  private static final Pattern BEARING =
+      Pattern.compile(
+          "([a-z-]+) ([a-z-]+) ([^ ]+(?: x [^ ]+ x [^ ]+)?) at (.+?)(?: facing (left|right))?");
+  private static final Pattern SIZE =
+      Pattern.compile("([a-z-]+) ([\\d.]+)\\.\\.([\\d.]+) = (.+?) : (.+)");
+  private static final Pattern CONTACT =
+      Pattern.compile("([a-z-]+) (on|in|against|held|through) ([a-z-]+)(?: : (.+?) = (.+?))? : (.*)");
+  private static final Pattern NEVER = Pattern.compile("([a-z-]+) when (.+?) : (.+)");
+  private static final Pattern GAP = Pattern.compile("\\{([^}]+)}");
+
+  private final String id;
+  private String title;
+  private final Map<String, String> facts = new HashMap<>();
+  private List<String> kinds = List.of();
+  private final List<BearingPlace> places = new ArrayList<>();
+  private final Map<String, double[]> placeSizes = new HashMap<>();
+  private final List<OpenPart> parts = new ArrayList<>();
+  private final List<Contact> contacts = new ArrayList<>();
+  private final Map<String, String> settable = new LinkedHashMap<>();
+  private final List<Impossible> impossible = new ArrayList<>();
+  private final List<DimensionLine> dimensions = new ArrayList<>();
+  private final List<Cavity> cavities = new ArrayList<>();
+  private final Map<String, Expression> values = new HashMap<>();
+  private final Map<String, TextLines.Line> used = new LinkedHashMap<>();
+  private TextLines.Line line;
+
+  private TemplateReader(String id) {
+    this.id = id;
+  }
+
+  /** Reads the template of an id. */
+  static Arrangement read(String id) {
+    String file = "/unbo/core/arrangement/" + id + ".arrangement";
+    TemplateReader reader = new TemplateReader(id);
+    for (TextLines.Line line : TextLines.of(TemplateReader.class, file)) {
+      reader.line = line;
+      TextLines.each(file, line, reader::take);
+    }
+    Arrangement arrangement = reader.arrangement();
+    reader.checkNames(file, arrangement);
+    return arrangement;
+  }
+
+  /** A part while its lines are read. */
+  private static final class OpenPart {
+    final String id;
+    final String title;
+    Optional<String> place = Optional.empty();
+    final List<SizeTemplate> sizes = new ArrayList<>();
+    final List<Stroke> strokes = new ArrayList<>();
+    Optional<Span> anchor = Optional.empty();
+    Optional<Span> below = Optional.empty();
+
+    OpenPart(String id, String title) {
+      this.id = id;
+      this.title = title;
+    }
+
+    PartTemplate close() {
+      return new PartTemplate(id, title, place, sizes, strokes, anchor, below);
+    }
+  }
+
+  private void take(String text) {
+    int space = text.indexOf(' ');
+    String verb = text.substring(0, space);
+    String rest = text.substring(space + 1).strip();
+    switch (verb) {
+      case "arrangement" -> title = titled(rest)[1];
+      case "kinds" -> kinds = List.of(rest.replaceFirst("^: *", "").split(" +"));
+      case "bearing" -> bearing(rest);
+      case "part" -> parts.add(new OpenPart(titled(rest)[0], titled(rest)[1]));
+      case "size" -> size(rest, false);
+      case "given" -> size(rest, true);
+      case "let" -> let(rest);
+      case "ring", "poly", "turned", "ball", "seal" -> stroke(verb, rest);
+      case "shows" -> shows(rest);
+      case "anchor" -> open().anchor = Optional.of(span(rest));
+      case "below" -> open().below = Optional.of(span(rest));
+      case "contact" -> contact(rest);
+      case "set" -> settable.put(titled(rest)[0], titled(rest)[1]);
+      case "never" -> never(rest);
+      case "chain", "across" -> dimension(verb, rest);
+      case "cavity" -> cavity(rest);
+      default -> fact(verb, rest);
+    }
+  }
+
+  private void fact(String key, String rest) {
+    if (!FACTS.contains(key)) {
+      throw new IllegalArgumentException("unknown word " + key);
+    }
+    facts.put(key, rest.replaceFirst("^: *", ""));
+  }
+
+  private static String[] titled(String rest) {
+    String[] both = rest.split(" : ", 2);
+    if (both.length < 2) {
+      throw new IllegalArgumentException("a colon with a title is missing");
+    }
+    return both;
+  }
+
+  private void bearing(String rest) {
+    Matcher m = matched(BEARING, rest);
+    String place = m.group(1);
+    BearingKind kind = BearingKind.withId(m.group(2));
+    boolean facingRight = !"left".equals(m.group(5));
+    boolean bySize = m.group(3).contains(" x ");
+    if (bySize) {
+      placeSizes.put(
+          place,
+          List.of(m.group(3).split(" x ")).stream().mapToDouble(Double::parseDouble).toArray());
+    }
+    Optional<String> designation = bySize ? Optional.empty() : Optional.of(m.group(3));
+    places.add(new BearingPlace(place, kind, designation, expression(m.group(4)), facingRight));
+  }
+
+  private void size(String rest, boolean given) {
+    Matcher m = matched(SIZE, rest);
+    add(
+        open().id + "." + m.group(1),
+        m.group(5),
+        Double.parseDouble(m.group(2)),
+        Double.parseDouble(m.group(3)),
+        expression(m.group(4)),
+        given);
+  }
+
+  private void add(
+      String name, String label, double least, double most, Expression assumed, boolean given) {
+    open().sizes.add(new SizeTemplate(name, open().id, label, least, most, assumed, given));
+    values.put(name, assumed);
+  }
+
+  private void let(String rest) {
+    String[] both = rest.split(" = ", 2);
+    values.put(open().id + "." + both[0].strip(), expression(both[1]));
+  }
+
+  private void stroke(String verb, String rest) {
+    String[] both = titled(rest);
+    String[] profiles = both[1].split("\\|");
+    open()
+        .strokes
+        .add(
+            new Stroke(
+                Verb.valueOf(verb.toUpperCase(java.util.Locale.ROOT)),
+                both[0].strip(),
+                "",
+                arguments(profiles[0]),
+                profiles.length > 1 ? arguments(profiles[1]) : List.of()));
+  }
+
+  /** A bearing or one of its rings; a place that goes by size gives its sizes to the first part. */
+  private void shows(String rest) {
+    String[] words = rest.split(" ");
+    OpenPart part = open();
+    part.place = Optional.of(words[0]);
+    part.strokes.add(
+        new Stroke(
+            Verb.BEARING, words[0], words.length > 1 ? words[1] : "all", List.of(), List.of()));
+    double[] sizes = placeSizes.remove(words[0]);
+    if (sizes != null) {
+      add(words[0] + ".bore", "Bore", 1, 400, n -> sizes[0], false);
+      add(words[0] + ".outer", "Outside diameter", 2, 500, n -> sizes[1], false);
+      add(words[0] + ".width", "Width", 1, 200, n -> sizes[2], false);
+    }
+  }
+
+  private void contact(String rest) {
+    Matcher m = matched(CONTACT, rest);
+    contacts.add(
+        new Contact(
+            m.group(1),
+            Contact.Kind.valueOf(m.group(2).toUpperCase(java.util.Locale.ROOT)),
+            m.group(3),
+            Optional.ofNullable(m.group(4)).map(this::expression),
+            Optional.ofNullable(m.group(5)).map(this::expression),
+            m.group(6)));
+  }
+
+  private void never(String rest) {
+    Matcher m = matched(NEVER, rest);
+    List<Expression> gaps = new ArrayList<>();
+    Matcher gap = GAP.matcher(m.group(3));
+    while (gap.find()) {
+      gaps.add(expression(gap.group(1)));
+    }
+    List<String> words = List.of(GAP.split(m.group(3), -1));
+    impossible.add(new Impossible(m.group(1), expression(m.group(2)), words, gaps));
+  }
+
+  private void dimension(String verb, String rest) {
+    String[] both = rest.split(" of ", 2);
+    Optional<String> of = both.length > 1 ? Optional.of(both[1].strip()) : Optional.empty();
+    boolean diameter = verb.equals("across");
+    Span span = diameter ? new Span(n -> 0, expression(both[0])) : span(both[0]);
+    dimensions.add(new DimensionLine(span.first(), span.second(), of, diameter));
+  }
+
+  private void cavity(String rest) {
+    String[] fields = rest.split(" : ", 3);
+    String[] profiles = fields[2].split("\\|");
+    cavities.add(
+        new Cavity(
+            fields[0],
+            fields[1],
+            expressions(profiles[0]),
+            profiles.length > 1 ? expressions(profiles[1]) : List.of()));
+  }
+
+  private Span span(String text) {
+    List<Expression> two = expressions(text);
+    if (two.size() != 2) {
+      throw new IllegalArgumentException("two numbers are wanted");
+    }
+    return new Span(two.get(0), two.get(1));
+  }
+
+  private List<Expression> expressions(String text) {
+    return split(text).stream().map(this::expression).toList();
+  }
+
+  private List<Stroke.Argument> arguments(String text) {
+    return split(text).stream().map(this::argument).toList();
+  }
+
+  private Stroke.Argument argument(String text) {
+    if (!text.startsWith("edge(")) {
+      return new Stroke.Value(expression(text));
+    }
+    List<Expression> four = expressions(text.substring(5, text.length() - 1));
+    return new Stroke.Edge(four.get(0), four.get(1), four.get(2), four.get(3));
+  }
+
+  /** Splits at the commas that stand in no bracket. */
+  private static List<String> split(String text) {
+    List<String> pieces = new ArrayList<>();
+    int depth = 0;
+    int from = 0;
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      depth += c == '(' ? 1 : c == ')' ? -1 : 0;
+      if (c == ',' && depth == 0) {
+        pieces.add(text.substring(from, i).strip());
+        from = i + 1;
+      }
+    }
+    pieces.add(text.substring(from).strip());
+    return pieces;
+  }
+
+  private Expression expression(String text) {
+    String part = parts.isEmpty() ? "" : open().id;
+    return new ExpressionParser(
+            text.strip(),
+            name -> name.contains(".") ? name : part + "." + name,
+            name -> used.putIfAbsent(name, line))
+        .parse();
+  }
+
+  private OpenPart open() {
+    if (parts.isEmpty()) {
+      throw new IllegalArgumentException("no part line stands before this");
+    }
+    return parts.get(parts.size() - 1);
+  }
+
+  private static Matcher matched(Pattern pattern, String text) {
+    Matcher m = pattern.matcher(text);
+    if (!m.matches()) {
+      throw new IllegalArgumentException("this is not of the form " + pattern);
+    }
+    return m;
+  }
+
+  private Arrangement arrangement() {
+    return new Arrangement(
+        id,
+        title,
+        Map.copyOf(facts),
+        kinds,
+        List.copyOf(places),
+        parts.stream().map(OpenPart::close).toList(),
+        List.copyOf(contacts),
+        java.util.Collections.unmodifiableMap(settable),
+        List.copyOf(impossible),
+        List.copyOf(dimensions),
+        List.copyOf(cavities),
+        Map.copyOf(values));
+  }
+
+  /** Every name that a line uses must have a value while nothing is measured. */
+  private void checkNames(String file, Arrangement arrangement) {
+    Assembly assembly = Assembly.assumed(arrangement);
+    used.forEach((name, where) -> TextLines.each(file, where, t -> assembly.valueOf(name)));
+    for (Contact contact : arrangement.contacts()) {
+      requirePart(arrangement, contact.part());
+      requirePart(arrangement, contact.other());
+    }
+    arrangement.impossible().forEach(i -> requirePart(arrangement, i.part()));
+    arrangement.settable().keySet().forEach(p -> requirePart(arrangement, p));
+  }
+
+  private void requirePart(Arrangement arrangement, String part) {
+    if (arrangement.part(part).isEmpty()) {
+      throw new IllegalStateException("Arrangement " + id + " has no part " + part);
+    }
+  }
+}

@@ -1,0 +1,143 @@
+package unbo.core.section;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import unbo.core.arrangement.Assembly;
+import unbo.core.arrangement.BearingPlace;
+import unbo.core.arrangement.DimensionLine;
+import unbo.core.arrangement.PartTemplate;
+import unbo.core.arrangement.Stroke;
+import unbo.core.section.Section.ContactLine;
+
+/** Builds the half section of any {@link Assembly} from the lines of its template. */
+public final class SectionBuilder {
+
+  private final Assembly assembly;
+  private final Map<String, BearingShapes> bearings = new HashMap<>();
+
+  private SectionBuilder(Assembly assembly) {
+    this.assembly = assembly;
+    for (BearingPlace place : assembly.arrangement().places()) {
+      bearings.put(place.id(), BearingShapes.of(assembly, place));
+    }
+  }
+
+  /** The section of an assembly; sizes that cannot be are drawn as they are and said in words. */
+  public static Section of(Assembly assembly) {
+    return new SectionBuilder(assembly).build();
+  }
+
+  private Section build() {
+    List<SectionPart> parts = new ArrayList<>();
+    for (PartTemplate part : assembly.arrangement().parts()) {
+      parts.add(part(parts.size() + 1, part));
+    }
+    List<ContactLine> lines = new ArrayList<>();
+    for (BearingPlace place : assembly.arrangement().places()) {
+      lines.addAll(bearings.get(place.id()).contactLines());
+    }
+    return new Section(parts, lines, dimensions(), assembly.problems());
+  }
+
+  private SectionPart part(int number, PartTemplate part) {
+    List<Shape> shapes = new ArrayList<>();
+    List<Point> profile = new ArrayList<>();
+    for (Stroke stroke : part.strokes()) {
+      shapes.addAll(shapes(stroke));
+      if (profile.isEmpty() && stroke.verb() == Stroke.Verb.TURNED) {
+        profile.addAll(Profile.of(stroke.outside(), assembly));
+      }
+    }
+    Point anchor = anchor(part, shapes);
+    part.below().ifPresent(span -> shapes.add(below(span, profile, shapes)));
+    return new SectionPart(number, part, name(part), shapes, anchor, assembly.isAssumed(part));
+  }
+
+  private String name(PartTemplate part) {
+    String piece = part.strokes().isEmpty() ? "" : part.strokes().get(0).piece();
+    String title = piece.equals("cone") || piece.equals("cup") ? piece : part.title();
+    return part.place()
+        .filter(p -> assembly.arrangement().place(p).orElseThrow().isNamed())
+        .map(p -> title + " " + assembly.bearing(p).designation())
+        .orElse(part.title());
+  }
+
+  private List<Shape> shapes(Stroke stroke) {
+    if (stroke.verb() == Stroke.Verb.BEARING) {
+      return bearings.get(stroke.word()).shapes(stroke.piece());
+    }
+    if (stroke.verb() == Stroke.Verb.TURNED) {
+      return List.of(
+          new Shape(
+              Profile.closed(
+                  Profile.of(stroke.outside(), assembly), Profile.of(stroke.inside(), assembly)),
+              Shape.Look.of(stroke.word())));
+    }
+    double[] n = Profile.numbers(stroke.outside(), assembly);
+    return switch (stroke.verb()) {
+      case RING ->
+          List.of(Shape.rectangle(Shape.Look.of(stroke.word()), n[0], n[1], n[2] / 2, n[3] / 2));
+      case BALL -> List.of(Shape.circle(Shape.Look.of(stroke.word()), n[0], n[1] / 2, n[2] / 2));
+      case SEAL -> SealShapes.of(n[0], n[1], n[2] / 2, n[3] / 2);
+      default ->
+          List.of(new Shape(Profile.of(stroke.outside(), assembly), Shape.Look.of(stroke.word())));
+    };
+  }
+
+  private Point anchor(PartTemplate part, List<Shape> shapes) {
+    if (part.anchor().isPresent()) {
+      PartTemplate.Span span = part.anchor().get();
+      return new Point(assembly.value(span.first()), assembly.value(span.second()) / 2);
+    }
+    Stroke first = part.strokes().get(0);
+    if (first.verb() == Stroke.Verb.BEARING) {
+      return bearings.get(first.word()).anchor(first.piece());
+    }
+    if (first.verb() == Stroke.Verb.SEAL) {
+      double[] n = Profile.numbers(first.outside(), assembly);
+      return SealShapes.anchor(n[0], n[1], n[2] / 2, n[3] / 2);
+    }
+    Shape shape = shapes.get(0);
+    return new Point((shape.leastX() + shape.mostX()) / 2, (shape.leastR() + shape.mostR()) / 2);
+  }
+
+  /** The part from outside in the lower half. */
+  private Shape below(PartTemplate.Span span, List<Point> profile, List<Shape> shapes) {
+    double from = assembly.value(span.first());
+    double to = Math.max(from + 0.1, assembly.value(span.second()));
+    if (profile.isEmpty()) {
+      double most = shapes.stream().mapToDouble(Shape::mostR).max().orElseThrow();
+      return Shape.rectangle(Shape.Look.OUTSIDE, from, to, -most, 0);
+    }
+    return new Shape(Profile.mirrored(profile, from, to), Shape.Look.OUTSIDE);
+  }
+
+  private List<Section.Dimension> dimensions() {
+    return assembly.arrangement().dimensions().stream().map(this::dimension).toList();
+  }
+
+  private Section.Dimension dimension(DimensionLine line) {
+    boolean assumed = line.of().map(this::isAssumed).orElse(false);
+    double to = assembly.value(line.to());
+    if (line.diameter()) {
+      return new Section.Dimension(-to / 2, to / 2, to, assumed, true);
+    }
+    double from = assembly.value(line.from());
+    return new Section.Dimension(from, to, to - from, assumed, false);
+  }
+
+  /** Whether the size or the bearing of a dimension line is a value that nobody took. */
+  private boolean isAssumed(String of) {
+    return assembly
+        .arrangement()
+        .place(of)
+        .map(
+            p ->
+                p.isNamed()
+                    ? !assembly.isRead(of)
+                    : !assembly.measured().containsKey(of + ".width"))
+        .orElseGet(() -> !assembly.measured().containsKey(of));
+  }
+}
