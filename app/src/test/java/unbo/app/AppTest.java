@@ -9,8 +9,10 @@ import unbo.app.job.Job;
 import unbo.app.job.JobRepository;
 import unbo.app.job.Jobs;
 import unbo.app.vehicle.Vehicle;
-import unbo.app.vehicle.VehicleKind;
 import unbo.app.vehicle.VehicleRepository;
+import unbo.core.vehicle.VehicleKind;
+import unbo.core.vehicle.VehicleLayout;
+import unbo.core.vehicle.VehicleTemplate;
 
 /**
  * The whole application on a real MariaDB, with the demo yard, started once for all tests. Every
@@ -19,6 +21,9 @@ import unbo.app.vehicle.VehicleRepository;
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 @ActiveProfiles("demo")
 public abstract class AppTest {
+
+  private static final VehicleLayout TRAILER =
+      new VehicleLayout(VehicleKind.TRAILER, "taper-pair", 1, 1450, 0, 4000);
 
   @Autowired protected Jobs jobs;
   @Autowired protected JobRepository jobRepository;
@@ -40,8 +45,23 @@ public abstract class AppTest {
                     VehicleKind.TRAILER,
                     "for a test",
                     "T " + Instant.now().getNano() % 1000)
-                .withPlan(1, 1450, 0, 4000));
+                .withLayout(TRAILER));
     return jobs.openAt(vehicle, "axle-1-right", "rocks", "Tester");
+  }
+
+  /** A job on a new vehicle that has the arrangement somewhere. */
+  protected Job newJobOn(String arrangement) {
+    for (VehicleTemplate template : VehicleTemplate.all()) {
+      for (var position : template.layout().positions()) {
+        if (position.arrangement().equals(arrangement)) {
+          Vehicle vehicle =
+              new Vehicle("Test " + arrangement, template.layout().kind(), "for a test", "T 1")
+                  .withLayout(template.layout());
+          return jobs.openAt(vehicles.save(vehicle), position.code(), "for a test", "Tester");
+        }
+      }
+    }
+    throw new IllegalArgumentException("No vehicle has " + arrangement);
   }
 
   protected Job reload(Job job) {

@@ -11,16 +11,17 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import unbo.core.arrangement.Section;
-import unbo.core.arrangement.TaperHub;
-import unbo.core.arrangement.TaperHubSection;
+import unbo.core.arrangement.Arrangements;
+import unbo.core.arrangement.Assembly;
+import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.designation.DesignationReader;
 import unbo.core.designation.ReadingReport;
 import unbo.core.measure.Measured;
+import unbo.core.section.Section;
+import unbo.core.section.SectionBuilder;
 import unbo.core.setting.NutLock;
 import unbo.core.setting.NutSetting;
-import unbo.core.setting.SpindleThread;
 
 /** A reading, a solved nut and a section: the three sums behind every keystroke. */
 @State(Scope.Benchmark)
@@ -34,12 +35,10 @@ public class CoreBenchmark {
   private final DesignationReader reader = DesignationReader.standard();
   private final NutLock lock = NutLock.castle(6, 2);
   private final Measured play = new Measured(0.310, 0.025);
-  private final TaperHub hub =
-      new TaperHub(
-          Catalogue.standard().find("30206").orElseThrow(),
-          Catalogue.standard().find("30204").orElseThrow(),
-          new SpindleThread(18, 1.5, "M18×1.5"),
-          Map.of());
+  private final Map<String, Bearing> read =
+      Map.of(
+          "inboard", Catalogue.standard().find("30206").orElseThrow(),
+          "outboard", Catalogue.standard().find("30204").orElseThrow());
 
   @Benchmark
   public ReadingReport readNumber() {
@@ -53,6 +52,6 @@ public class CoreBenchmark {
 
   @Benchmark
   public Section buildSection() {
-    return TaperHubSection.of(hub);
+    return SectionBuilder.of(new Assembly(Arrangements.of("a1"), read, Map.of()));
   }
 }

@@ -28,7 +28,7 @@ import unbo.app.job.Worksheet;
 import unbo.app.proving.Proofs;
 import unbo.app.setting.SettingResults;
 import unbo.app.web.Figures;
-import unbo.core.arrangement.HubPart;
+import unbo.core.arrangement.PartTemplate;
 import unbo.core.verification.Proof;
 
 /** The job sheet, on screen and on paper, and the closing of the job. */
@@ -56,7 +56,7 @@ class BookController implements Worksheet {
   }
 
   @Override
-  public void fill(Model model, Job job, HubPart selected) {
+  public void fill(Model model, Job job, PartTemplate selected) {
     model.addAttribute("proof", proofs.of(job));
     model.addAttribute("recheck", proofs.recheck(job));
     model.addAttribute("history", jobs.history(job.getId()));
@@ -69,7 +69,6 @@ class BookController implements Worksheet {
     Job job = jobs.get(id);
     model.addAttribute("job", job);
     model.addAttribute("drawing", SectionView.onPaper(job, SectionView.results(job, figures)));
-    model.addAttribute("parts", HubPart.values());
     model.addAttribute("stations", StationLine.of(job, null));
     model.addAttribute("first", job.endPlays(EndPlayKey.Stage.FIRST));
     model.addAttribute("pinned", job.endPlays(EndPlayKey.Stage.PINNED));

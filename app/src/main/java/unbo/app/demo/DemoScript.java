@@ -9,7 +9,6 @@ import unbo.app.job.Marked;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.vehicle.Vehicle;
-import unbo.core.arrangement.HubPart;
 import unbo.core.catalogue.Bearing;
 import unbo.core.designation.DesignationReader;
 
@@ -32,16 +31,16 @@ final class DemoScript {
     jobs.note(job.getId(), station, job.revision(station), person, state, note);
   }
 
-  void read(Job job, HubPart part, String marking) {
+  void read(Job job, String place, String marking) {
     Bearing bearing = DesignationReader.standard().read(marking).readings().get(0).bearing();
     StationMark.State state =
-        part.isInboardBearing() ? StationMark.State.WORKED_ON : StationMark.State.DONE;
+        place.equals("inboard") ? StationMark.State.WORKED_ON : StationMark.State.DONE;
     change(
         job,
         Station.NAME,
         state,
         "“" + marking + "” read as " + bearing.designation(),
-        (j, s) -> j.setBearing(part, Marked.read(bearing.designation(), marking)));
+        (j, s) -> j.setBearing(place, Marked.read(bearing.designation(), marking)));
   }
 
   void change(

@@ -21,11 +21,7 @@ import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.job.TestRecord;
 import unbo.app.vehicle.Vehicle;
-import unbo.app.vehicle.VehicleKind;
 import unbo.app.vehicle.VehicleRepository;
-import unbo.core.arrangement.HubDimension;
-import unbo.core.arrangement.HubPart;
-import unbo.core.setting.School;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.Role;
 
@@ -84,76 +80,46 @@ class DemoYard implements ApplicationRunner {
   }
 
   private void yard() {
-    Vehicle tern =
-        vehicle(
-            "Launch trailer “Tern”",
-            "boat trailer, dunked in salt water",
-            "FW 217",
-            1,
-            1450,
-            0,
-            4200,
-            School.END_PLAY);
-    Vehicle ark =
-        vehicle(
-            "Livestock trailer “Ark”",
-            "two axles, braked",
-            "FW 088",
-            2,
-            1600,
-            820,
-            3900,
-            School.SLIGHT_PRELOAD);
-    Vehicle grebe =
-        vehicle(
-            "Launch trailer “Grebe”",
-            "boat trailer, two axles",
-            "FW 254",
-            2,
-            1500,
-            760,
-            5200,
-            School.END_PLAY);
-    vehicle(
-        "Box trailer “Oyster”",
-        "parcels to the ferry",
-        "FW 119",
-        1,
-        1300,
-        0,
-        2900,
-        School.END_PLAY);
-    Vehicle marigold =
-        vehicles.save(
-            new Vehicle(
-                    "Wedding car “Marigold”",
-                    VehicleKind.CAR,
-                    "old saloon, rear wheels driven",
-                    "FW 3")
-                .withPlan(2, 1380, 2450, 4100));
-    marigold.keepTo(School.JUST_FREE);
+    DemoFleet fleet = new DemoFleet(vehicles);
+    fleet.arrive();
+    Vehicle tern = fleet.named("Launch trailer “Tern”");
     new PastJob(clock, jobs, events, tern, "axle-1-left").closedLastSeason();
     launchTrailer(tern);
-    livestock(ark);
+    livestock(fleet.named("Livestock trailer “Ark”"));
     script(Duration.ofHours(26), MECHANIC)
-        .openAt(grebe, "axle-2-left", "growl on the road, quieter in right-hand bends");
-    wedding(marigold);
+        .openAt(
+            fleet.named("Launch trailer “Grebe”"),
+            "axle-2-left",
+            "growl on the road, quieter in right-hand bends");
+    wedding(fleet.named("Wedding car “Marigold”"));
+    smallOnes(fleet);
   }
 
-  private Vehicle vehicle(
-      String name,
-      String description,
-      String plate,
-      int axles,
-      double track,
-      double axleDistance,
-      double length,
-      School school) {
-    Vehicle vehicle =
-        new Vehicle(name, VehicleKind.TRAILER, description, plate)
-            .withPlan(axles, track, axleDistance, length);
-    vehicle.keepTo(school);
-    return vehicles.save(vehicle);
+  /** Jobs on the other kinds of vehicle, just opened or part of the way. */
+  private void smallOnes(DemoFleet fleet) {
+    DemoScript owner = script(Duration.ofHours(30), OWNER);
+    Job van =
+        owner.openAt(
+            fleet.named("Post van “Plover”"),
+            "axle-1-right",
+            "growl that rises with speed, gone in left-hand bends");
+    owner.note(van, Station.LISTEN, StationMark.State.ELSEWHERE, "Loudest at the right front.");
+    owner.note(van, Station.ROCK, StationMark.State.ELSEWHERE, "No rock to be felt at the rim.");
+    script(Duration.ofHours(28), MECHANIC)
+        .openAt(
+            fleet.named("Sidecar outfit “Skua”"),
+            "sprocket-carrier",
+            "chain side rattles, carrier wags when the chain is pulled");
+    DemoScript apprentice = script(Duration.ofHours(5), APPRENTICE);
+    apprentice.openAt(
+        fleet.named("Motorcycle “Swift”"), "steering-head", "notch at straight ahead");
+    Job tricycle =
+        apprentice.openAt(
+            fleet.named("Cargo tricycle “Auk”"), "front-left", "wheel rubs the guard in bends");
+    apprentice.note(tricycle, Station.LISTEN, StationMark.State.SKIPPED, "");
+    script(Duration.ofHours(3), APPRENTICE)
+        .openAt(
+            fleet.named("Bicycle “Wren”"), "bottom-bracket", "creaks once a turn, left foot down");
   }
 
   /** The job of the README's walk: it carries what accused the bearing and waits at Name. */
@@ -183,30 +149,29 @@ class DemoYard implements ApplicationRunner {
 
   private static void measured(Job job) {
     Map.of(
-            HubDimension.SEAL_SEAT, 38.0,
-            HubDimension.INBOARD_SEAT, 30.0,
-            HubDimension.OUTBOARD_SEAT, 20.0,
-            HubDimension.SEAL_OUTSIDE, 64.0,
-            HubDimension.SEAL_WIDTH, 8.0,
-            HubDimension.SHOULDER_DISTANCE, 34.0,
-            HubDimension.WASHER_OUTSIDE, 34.0,
-            HubDimension.WASHER_THICKNESS, 3.5,
-            HubDimension.NUT_HEIGHT, 17.0,
-            HubDimension.NUT_ACROSS_FLATS, 27.0)
+            "spindle.seal-seat", 38.0,
+            "spindle.inboard-seat", 30.0,
+            "spindle.outboard-seat", 20.0,
+            "seal.outside", 64.0,
+            "seal.width", 8.0,
+            "hub.shoulder-distance", 34.0,
+            "washer.outside", 34.0,
+            "washer.thickness", 3.5,
+            "nut.height", 17.0,
+            "nut.across-flats", 27.0)
         .forEach(job::setDimension);
     Map.of(
-            HubDimension.INBOARD_BORE, 62.0,
-            HubDimension.OUTBOARD_BORE, 47.0,
-            HubDimension.BARREL_OUTSIDE, 82.0,
-            HubDimension.FLANGE_OUTSIDE, 142.0,
-            HubDimension.FLANGE_THICKNESS, 10.0)
+            "hub.inboard-bore", 62.0,
+            "hub.outboard-bore", 47.0,
+            "hub.barrel-outside", 82.0,
+            "hub.flange-outside", 142.0,
+            "hub.flange-thickness", 10.0)
         .forEach(job::setDimension);
-    for (HubPart part :
-        List.of(HubPart.SPINDLE, HubPart.HUB, HubPart.WASHER, HubPart.NUT, HubPart.CAP)) {
+    for (String part : List.of("spindle", "hub", "washer", "nut", "cap")) {
       job.setPart(part, new PartMark(PartMark.State.KEEP, ""));
     }
-    job.setPart(HubPart.SEAL, new PartMark(PartMark.State.RENEW, "lip hard, spring rusted"));
-    job.setPart(HubPart.PIN, new PartMark(PartMark.State.RENEW, ""));
+    job.setPart("seal", new PartMark(PartMark.State.RENEW, "lip hard, spring rusted"));
+    job.setPart("pin", new PartMark(PartMark.State.RENEW, ""));
   }
 
   private void livestock(Vehicle ark) {
@@ -214,8 +179,8 @@ class DemoYard implements ApplicationRunner {
     Job job = script.openAt(ark, "axle-1-left", "yearly repack, nothing noticed");
     script.note(job, Station.LISTEN, StationMark.State.SKIPPED, "");
     script.note(job, Station.ROCK, StationMark.State.ELSEWHERE, "No rock to be felt.");
-    script.read(job, HubPart.INBOARD_CONE, "32008 X");
-    script.read(job, HubPart.OUTBOARD_CONE, "30206");
+    script.read(job, "inboard", "32008 X");
+    script.read(job, "outboard", "30206");
     script.note(
         job,
         Station.STRIP,

@@ -18,7 +18,6 @@ import unbo.app.job.StationMark;
 import unbo.app.job.StopMark;
 import unbo.app.job.TestRecord;
 import unbo.app.vehicle.Vehicle;
-import unbo.core.arrangement.HubPart;
 import unbo.core.setting.NutLock;
 import unbo.core.setting.SpindleThread;
 import unbo.core.verification.AccusingTest;
@@ -57,8 +56,8 @@ final class PastJob {
     job.getTests().put(AccusingTest.END_PLAY, new TestRecord(0.28, null));
     first.note(job, Station.LISTEN, StationMark.State.SKIPPED, "");
     first.note(job, Station.ROCK, StationMark.State.ELSEWHERE, "Rock and end play measured.");
-    first.read(job, HubPart.INBOARD_CONE, "30206");
-    first.read(job, HubPart.OUTBOARD_CONE, "30204");
+    first.read(job, "inboard", "30206");
+    first.read(job, "outboard", "30204");
     for (Station station : List.of(Station.STRIP, Station.READ, Station.FIT, Station.PACK)) {
       first.note(job, station, StationMark.State.ELSEWHERE, "Done at the bench, in the old book.");
     }
@@ -105,8 +104,7 @@ final class PastJob {
             }
           }
           j.setRecheck(LocalDate.ofInstant(s.at(), clock.getZone()).plusWeeks(3), 500);
-          for (HubPart part :
-              List.of(HubPart.SEAL, HubPart.PIN, HubPart.INBOARD_CONE, HubPart.INBOARD_CUP)) {
+          for (String part : List.of("seal", "pin", "inboard-cone", "inboard-cup")) {
             j.setPart(part, new PartMark(PartMark.State.RENEWED, ""));
           }
         });

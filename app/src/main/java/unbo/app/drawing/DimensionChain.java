@@ -3,7 +3,7 @@ package unbo.app.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import unbo.app.drawing.SectionDrawing.DimensionView;
-import unbo.core.arrangement.Section;
+import unbo.core.section.Section;
 
 /**
  * Writes dimensions in the quiet half: lengths in a chain below the axis, the text in its own gap

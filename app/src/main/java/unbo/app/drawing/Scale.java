@@ -2,7 +2,7 @@ package unbo.app.drawing;
 
 import java.util.List;
 import java.util.stream.Collectors;
-import unbo.core.arrangement.Point;
+import unbo.core.section.Point;
 
 /**
  * Millimetres of a section to units of a drawing.

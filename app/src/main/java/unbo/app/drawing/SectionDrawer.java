@@ -1,16 +1,17 @@
 package unbo.app.drawing;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import unbo.app.drawing.SectionDrawing.DimensionView;
 import unbo.app.drawing.SectionDrawing.Format;
 import unbo.app.drawing.SectionDrawing.PartStates;
 import unbo.app.drawing.SectionDrawing.PartView;
 import unbo.app.drawing.SectionDrawing.ResultView;
-import unbo.core.arrangement.HubPart;
-import unbo.core.arrangement.Section;
-import unbo.core.arrangement.SectionPart;
-import unbo.core.arrangement.Shape;
+import unbo.core.arrangement.PartTemplate;
+import unbo.core.section.Section;
+import unbo.core.section.SectionPart;
+import unbo.core.section.Shape;
 
 /**
  * Lays a section out: scale first, then balloons, then dimensions and results in the lower half.
@@ -23,7 +24,7 @@ final class SectionDrawer {
 
   private final Section section;
   private final Format format;
-  private final HubPart selected;
+  private final PartTemplate selected;
   private final PartStates states;
   private final List<String> resultTexts;
   private final BalloonPlacer placer;
@@ -31,7 +32,11 @@ final class SectionDrawer {
   private final List<DimensionView> dimensions;
 
   SectionDrawer(
-      Section section, Format format, HubPart selected, PartStates states, List<String> results) {
+      Section section,
+      Format format,
+      PartTemplate selected,
+      PartStates states,
+      List<String> results) {
     this.section = section;
     this.format = format;
     this.selected = selected;
@@ -57,7 +62,7 @@ final class SectionDrawer {
             .toList(),
         dimensions,
         results(),
-        section.parts().stream().anyMatch(states::isAssumed));
+        section.parts().stream().anyMatch(SectionPart::assumed));
   }
 
   private Scale scale() {
@@ -104,14 +109,19 @@ final class SectionDrawer {
         part.number(),
         part.part(),
         part.name(),
-        part.number() + ", " + part.name() + ", " + states.titleOf(part.part()),
+        label(part),
         states.letterOf(part.part()),
-        part.part() == selected,
-        states.isAssumed(part),
+        selected != null && part.part().id().equals(selected.id()),
+        part.assumed(),
         part.shapes().stream().map(s -> SectionDrawing.outline(s, scale)).toList(),
         anchor,
         balloon,
         edge);
+  }
+
+  private String label(SectionPart part) {
+    String state = states.titleOf(part.part());
+    return part.number() + ", " + part.name() + (state.isEmpty() ? "" : ", " + state);
   }
 
   /** Results stand in the quiet half under the dimensions, or under the drawing if too wide. */
@@ -156,20 +166,19 @@ final class SectionDrawer {
   }
 
   private double quietFrom() {
-    return scale.x(hub().leastX());
+    return scale.x(widest().leastX());
   }
 
   private double quietTo() {
-    return scale.x(hub().mostX());
+    return scale.x(widest().mostX());
   }
 
-  /** The hub's silhouette, in whose lower half there is room to write. */
-  private Shape hub() {
+  /** The widest silhouette of the lower half, in which there is room to write. */
+  private Shape widest() {
     return section.parts().stream()
-        .filter(p -> p.part() == HubPart.HUB)
-        .findFirst()
-        .orElseThrow()
-        .shapes()
-        .get(0);
+        .flatMap(p -> p.shapes().stream())
+        .filter(s -> s.look() == Shape.Look.OUTSIDE)
+        .max(Comparator.comparingDouble(s -> s.mostX() - s.leastX()))
+        .orElseGet(() -> section.parts().get(0).shapes().get(0));
   }
 }

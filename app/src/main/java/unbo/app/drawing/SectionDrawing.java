@@ -3,10 +3,10 @@ package unbo.app.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import unbo.core.arrangement.HubPart;
-import unbo.core.arrangement.Section;
-import unbo.core.arrangement.SectionPart;
-import unbo.core.arrangement.Shape;
+import unbo.core.arrangement.PartTemplate;
+import unbo.core.section.Section;
+import unbo.core.section.SectionPart;
+import unbo.core.section.Shape;
 
 /**
  * A half-section drawing, ready to be written as SVG.
@@ -41,7 +41,7 @@ public record SectionDrawing(
   /** A part: outlines, balloon and leader. */
   public record PartView(
       int number,
-      HubPart part,
+      PartTemplate part,
       String name,
       String label,
       String letter,
@@ -52,8 +52,8 @@ public record SectionDrawing(
       Spot balloon,
       Spot leaderEnd) {}
 
-  /** One outline with the class that says its hatch. */
-  public record Outline(String path, String look) {}
+  /** One outline with the class of its look, and its hatch lines, empty when it has none. */
+  public record Outline(String path, String look, String hatch) {}
 
   /** A written dimension: line, ticks, text, and the lines that lead to it. */
   public record DimensionView(
@@ -71,12 +71,24 @@ public record SectionDrawing(
 
   /** How a part stands on the job, for its label and letter. */
   public interface PartStates {
-    String titleOf(HubPart part);
+    String titleOf(PartTemplate part);
 
-    String letterOf(HubPart part);
-
-    boolean isAssumed(SectionPart part);
+    String letterOf(PartTemplate part);
   }
+
+  /** For a drawing that belongs to no job. */
+  public static final PartStates NO_STATES =
+      new PartStates() {
+        @Override
+        public String titleOf(PartTemplate part) {
+          return "";
+        }
+
+        @Override
+        public String letterOf(PartTemplate part) {
+          return "";
+        }
+      };
 
   /** What a drawing is drawn to: its width and whether it is for a thumb. */
   public record Format(double width, double balloonRadius, double spacing, double mostHeight) {
@@ -86,13 +98,20 @@ public record SectionDrawing(
     /** On a phone held upright. */
     public static final Format PHONE = new Format(380, 15, 36, 460);
 
+    /** In a list of drawings, with neither balloons nor dimensions. */
+    public static final Format THUMBNAIL = new Format(300, 0, 0, 200);
+
     /** On paper, where nothing is touched. */
     public static final Format PAPER = new Format(640, 12, 32, 400);
   }
 
   /** Draws a section. */
   public static SectionDrawing of(
-      Section section, Format format, HubPart selected, PartStates states, List<String> results) {
+      Section section,
+      Format format,
+      PartTemplate selected,
+      PartStates states,
+      List<String> results) {
     return new SectionDrawer(section, format, selected, states, results).draw();
   }
 
@@ -104,7 +123,8 @@ public record SectionDrawing(
   static Outline outline(Shape shape, Scale scale) {
     return new Outline(
         scale.path(shape.outline()),
-        "cut-" + shape.look().name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        "cut-" + shape.look().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+        Hatch.of(shape, scale));
   }
 
   static List<Spot> upperSpots(Section section, Scale scale) {

@@ -1,6 +1,5 @@
 package unbo.app.job;
 
-import jakarta.persistence.AttributeOverride;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
@@ -26,18 +25,21 @@ import java.util.Optional;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
 import unbo.app.vehicle.Vehicle;
-import unbo.app.vehicle.WheelPosition;
-import unbo.core.arrangement.HubDimension;
-import unbo.core.arrangement.HubPart;
-import unbo.core.arrangement.TaperHub;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.Arrangements;
+import unbo.core.arrangement.Assembly;
+import unbo.core.catalogue.Bearing;
 import unbo.core.measure.Readings;
+import unbo.core.setting.SpindleThread;
+import unbo.core.setting.SplitPin;
+import unbo.core.vehicle.Position;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.HardStop;
 import unbo.core.verification.RoadFinding;
 
 /**
- * The record of one job: one position of one vehicle on arrangement A1. It is changed only through
- * {@link Jobs#change}, which keeps two people from overwriting each other.
+ * The record of one job: one position of one vehicle, on the arrangement that stands there. It is
+ * changed only through {@link Jobs#change}, which keeps two people from overwriting each other.
  */
 @Entity
 public class Job {
@@ -52,21 +54,18 @@ public class Job {
   private Vehicle vehicle;
 
   private String position;
+  private String arrangement;
   private String complaint;
   private Instant openedAt;
   private String openedBy;
   private Instant closedAt;
   private String closedBy;
 
-  @Embedded
-  @AttributeOverride(name = "designation", column = @Column(name = "inboard_designation"))
-  @AttributeOverride(name = "marking", column = @Column(name = "inboard_marking"))
-  private Marked inboard;
-
-  @Embedded
-  @AttributeOverride(name = "designation", column = @Column(name = "outboard_designation"))
-  @AttributeOverride(name = "marking", column = @Column(name = "outboard_marking"))
-  private Marked outboard;
+  @ElementCollection(fetch = FetchType.EAGER)
+  @Fetch(FetchMode.SELECT)
+  @CollectionTable(name = "job_bearing", joinColumns = @JoinColumn(name = "job_id"))
+  @MapKeyColumn(name = "place")
+  private Map<String, Marked> bearings = new HashMap<>();
 
   @Embedded private NutRecord nut = new NutRecord();
   @Embedded private OtherSchools otherSchools = new OtherSchools();
@@ -76,17 +75,15 @@ public class Job {
   @ElementCollection(fetch = FetchType.EAGER)
   @Fetch(FetchMode.SELECT)
   @CollectionTable(name = "job_dimension", joinColumns = @JoinColumn(name = "job_id"))
-  @MapKeyEnumerated(EnumType.STRING)
   @MapKeyColumn(name = "dimension")
   @Column(name = "value_mm")
-  private Map<HubDimension, Double> dimensions = new HashMap<>();
+  private Map<String, Double> dimensions = new HashMap<>();
 
   @ElementCollection(fetch = FetchType.EAGER)
   @Fetch(FetchMode.SELECT)
   @CollectionTable(name = "job_part", joinColumns = @JoinColumn(name = "job_id"))
-  @MapKeyEnumerated(EnumType.STRING)
   @MapKeyColumn(name = "part")
-  private Map<HubPart, PartMark> parts = new HashMap<>();
+  private Map<String, PartMark> parts = new HashMap<>();
 
   @ElementCollection(fetch = FetchType.EAGER)
   @Fetch(FetchMode.SELECT)
@@ -125,35 +122,42 @@ public class Job {
 
   protected Job() {}
 
-  public Job(Vehicle vehicle, String position, String complaint, String by, Instant at) {
+  public Job(Vehicle vehicle, Position position, String complaint, String by, Instant at) {
     this.vehicle = vehicle;
-    this.position = position;
+    this.position = position.code();
+    this.arrangement = position.arrangement();
     this.complaint = complaint;
     this.openedBy = by;
     this.openedAt = at;
-    this.inboard = Marked.assumed("30206");
-    this.outboard = Marked.assumed("30204");
   }
 
-  /** The hub as far as it is known. */
-  public TaperHub hub() {
-    return new TaperHub(
-        inboard.bearing(),
-        outboard.bearing(),
-        nut.thread().orElseGet(() -> TaperHub.assumedThread(outboard.bearing())),
-        dimensions);
+  public Arrangement arrangement() {
+    return Arrangements.of(arrangement);
   }
 
-  public Marked bearingAt(HubPart part) {
-    return part.isInboardBearing() ? inboard : outboard;
+  /** The arrangement as far as its bearings and sizes are known. */
+  public Assembly assembly() {
+    Map<String, Bearing> read = new HashMap<>();
+    bearings.forEach((place, marked) -> read.put(place, marked.bearing()));
+    Map<String, Double> measured = new HashMap<>(dimensions);
+    nut.thread().ifPresent(t -> givenBySet(measured, t));
+    return new Assembly(arrangement(), read, measured);
   }
 
-  public void setBearing(HubPart part, Marked bearing) {
-    if (part.isInboardBearing()) {
-      inboard = bearing;
-    } else {
-      outboard = bearing;
-    }
+  /** Thread and pin are not measured on their own sheets but taken at Set. */
+  private static void givenBySet(Map<String, Double> measured, SpindleThread thread) {
+    measured.put("nut.thread", thread.diameterMm());
+    SplitPin.forThread(thread.diameterMm())
+        .ifPresent(pin -> measured.put("pin.diameter", pin.pinHoleMm()));
+  }
+
+  /** What was read at a bearing's place; empty while nobody has. */
+  public Optional<Marked> bearingAt(String place) {
+    return Optional.ofNullable(bearings.get(place));
+  }
+
+  public void setBearing(String place, Marked bearing) {
+    bearings.put(place, bearing);
   }
 
   /** The readings of a stage in their order, empty when there are none. */
@@ -211,22 +215,22 @@ public class Job {
     this.closedAt = at;
   }
 
-  public PartMark.State stateOf(HubPart part) {
+  public PartMark.State stateOf(String part) {
     PartMark mark = parts.get(part);
     return mark == null ? PartMark.State.AS_FOUND : mark.getState();
   }
 
-  public String noteOf(HubPart part) {
+  public String noteOf(String part) {
     PartMark mark = parts.get(part);
     return mark == null ? "" : mark.getNote();
   }
 
-  public void setPart(HubPart part, PartMark mark) {
+  public void setPart(String part, PartMark mark) {
     parts.put(part, mark);
   }
 
   /** A measured dimension, or null to take the measurement away again. */
-  public void setDimension(HubDimension dimension, Double valueMm) {
+  public void setDimension(String dimension, Double valueMm) {
     if (valueMm == null) {
       dimensions.remove(dimension);
     } else {
@@ -239,12 +243,12 @@ public class Job {
     this.recheckKm = km;
   }
 
-  public WheelPosition wheel() {
+  public Position place() {
     return vehicle.position(position).orElseThrow();
   }
 
   public String title() {
-    return vehicle.getName() + ", " + wheel().title();
+    return vehicle.getName() + ", " + place().title();
   }
 
   public Long getId() {
@@ -254,6 +258,13 @@ public class Job {
   /** The number on the sheet: the record's own, so that two people opening jobs never share one. */
   public String getNumber() {
     return String.format("%04d", FIRST_NUMBER + id);
+  }
+
+  /** The id behind a number as written on a sheet, such as {@code 0102}; empty for other text. */
+  static Optional<Long> idOf(String number) {
+    return number.matches("\\d{1,9}")
+        ? Optional.of(Long.parseLong(number) - FIRST_NUMBER)
+        : Optional.empty();
   }
 
   public Vehicle getVehicle() {

@@ -18,8 +18,8 @@ import unbo.app.account.Person;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
 import unbo.app.web.NoSuchPage;
-import unbo.core.arrangement.HubDimension;
-import unbo.core.arrangement.HubPart;
+import unbo.core.arrangement.PartTemplate;
+import unbo.core.arrangement.SizeTemplate;
 import unbo.core.units.Problem;
 
 /** A job's page, the notes of its stations and the sheets of its parts. */
@@ -65,7 +65,7 @@ class JobController {
     return "redirect:/jobs/"
         + id
         + "?at=part&part="
-        + HubPart.withId(part).map(HubPart::id).orElse("");
+        + jobs.get(id).arrangement().part(part).map(PartTemplate::id).orElse("");
   }
 
   @PostMapping("/stations/{station}/note")
@@ -78,9 +78,10 @@ class JobController {
       @AuthenticationPrincipal Person person,
       Model model,
       HttpServletResponse response) {
+    Job noted = jobs.get(id);
     Station named =
         Station.withId(station)
-            .filter(s -> !s.isBuilt())
+            .filter(s -> !page.hasWorksheet(noted, s))
             .orElseThrow(() -> new NoSuchPage("There is no such station to note."));
     boolean skip = what.equals("skip");
     Problem problem = skip && note.isBlank() ? null : NoteSheet.problemWith(note);
@@ -109,14 +110,13 @@ class JobController {
       @AuthenticationPrincipal Person person,
       Model model,
       HttpServletResponse response) {
-    HubPart named =
-        HubPart.withId(part).orElseThrow(() -> new NoSuchPage("There is no such part."));
-    FieldProblems problems = new FieldProblems();
-    Map<HubDimension, Double> sizes = new HashMap<>();
-    HubDimension.of(named)
-        .forEach(d -> sizes.put(d, PartSheet.read(d, form.get(d.name()), problems)));
-    PartMark mark = partMark(form, problems);
     Job job = jobs.get(id);
+    PartTemplate named =
+        job.arrangement().part(part).orElseThrow(() -> new NoSuchPage("There is no such part."));
+    FieldProblems problems = new FieldProblems();
+    Map<SizeTemplate, Double> sizes = new HashMap<>();
+    named.askedSizes().forEach(d -> sizes.put(d, PartSheet.read(d, form.get(d.id()), problems)));
+    PartMark mark = partMark(form, problems);
     int status = HttpStatus.UNPROCESSABLE_ENTITY.value();
     if (problems.isEmpty()) {
       try {
@@ -128,8 +128,8 @@ class JobController {
             stateAfter(job),
             describe(job, named, mark, sizes),
             (j, s) -> {
-              sizes.forEach(j::setDimension);
-              j.setPart(named, mark);
+              sizes.forEach((size, value) -> j.setDimension(size.id(), value));
+              j.setPart(named.id(), mark);
             });
         return "redirect:" + new Selection(null, named).address(job);
       } catch (StaleStation e) {
@@ -164,14 +164,15 @@ class JobController {
     }
   }
 
-  private String describe(Job job, HubPart part, PartMark mark, Map<HubDimension, Double> sizes) {
+  private String describe(
+      Job job, PartTemplate part, PartMark mark, Map<SizeTemplate, Double> sizes) {
     List<String> changes = new ArrayList<>();
-    if (mark.getState() != job.stateOf(part)) {
-      changes.add(job.stateOf(part).title() + " → " + mark.getState().title());
+    if (mark.getState() != job.stateOf(part.id())) {
+      changes.add(job.stateOf(part.id()).title() + " → " + mark.getState().title());
     }
     sizes.forEach(
         (dimension, value) -> {
-          Double old = job.hub().measured().get(dimension);
+          Double old = job.assembly().measured().get(dimension.id());
           if (!java.util.Objects.equals(old, value)) {
             changes.add(dimension.label() + " " + shown(old) + " → " + shown(value));
           }

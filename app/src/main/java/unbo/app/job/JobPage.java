@@ -1,6 +1,5 @@
 package unbo.app.job;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -8,7 +7,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import unbo.app.web.Figures;
-import unbo.core.arrangement.HubPart;
+import unbo.core.arrangement.PartTemplate;
 
 /** Fills the model of a job's page, whatever sheet is open on it. */
 @Component
@@ -20,7 +19,7 @@ public class JobPage {
   /** A row of the parts list. */
   public record PartRow(
       int number,
-      HubPart part,
+      PartTemplate part,
       String name,
       String state,
       boolean selected,
@@ -49,13 +48,13 @@ public class JobPage {
     model.addAttribute("section", section);
     model.addAttribute("stations", StationLine.of(job, selection.station()));
     model.addAttribute("parts", parts(job, section, selection));
-    model.addAttribute("sheet", sheet(selection.station()));
+    model.addAttribute("sheet", sheet(job, selection.station()));
     model.addAttribute("selectionAddress", selection.address(job));
     model.addAttribute("next", next(job, selection.station()));
     Station station = selection.station();
     if (station == null) {
       PartSheet.fill(model, job, selection.part(), figures);
-    } else if (worksheets.containsKey(station)) {
+    } else if (hasWorksheet(job, station)) {
       worksheets.get(station).fill(model, job, selection.part());
     } else {
       NoteSheet.fill(model, job, station);
@@ -74,24 +73,29 @@ public class JobPage {
     return behind && next != station && !job.isClosed() ? next : null;
   }
 
-  private String sheet(Station station) {
+  private String sheet(Job job, Station station) {
     if (station == null) {
       return "part";
     }
-    return worksheets.containsKey(station) ? station.id() : "note";
+    return hasWorksheet(job, station) ? station.id() : "note";
+  }
+
+  /** Whether a station has a sheet of its own for a job's arrangement. */
+  boolean hasWorksheet(Job job, Station station) {
+    return worksheets.containsKey(station) && worksheets.get(station).serves(job.arrangement());
   }
 
   private static List<PartRow> parts(Job job, SectionView section, Selection selection) {
-    return Arrays.stream(HubPart.values())
+    return section.bench().parts().stream()
         .map(
-            part -> {
-              var drawn = section.bench().parts().get(part.ordinal());
+            drawn -> {
+              PartTemplate part = drawn.part();
               String address = Selection.of(null, part.id(), job).address(job);
               return new PartRow(
                   drawn.number(),
                   part,
                   drawn.name(),
-                  job.stateOf(part).title(),
+                  job.stateOf(part.id()).title(),
                   drawn.selected(),
                   drawn.assumed(),
                   address);

@@ -2,12 +2,15 @@ package unbo.app.job;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.BiConsumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.web.NoSuchPage;
+import unbo.app.web.SearchPattern;
+import unbo.core.vehicle.Position;
 
 /** Reads and changes jobs. Every change is one transaction with a line in the history. */
 @Service
@@ -39,6 +42,21 @@ public class Jobs {
   @Transactional(readOnly = true)
   public List<Job> lately() {
     return jobs.findTop20ByClosedAtIsNotNullOrderByClosedAtDesc();
+  }
+
+  /** All jobs of a vehicle, the newest first. */
+  @Transactional(readOnly = true)
+  public List<Job> of(Vehicle vehicle) {
+    return jobs.findByVehicleOrderByIdDesc(vehicle);
+  }
+
+  /** Jobs with a text anywhere in their record, the newest first, fifty at the most. */
+  @Transactional(readOnly = true)
+  public List<Job> search(String text) {
+    List<Long> ids = jobs.search(SearchPattern.of(text), Job.idOf(text).orElse(-1L));
+    return jobs.findAllById(ids).stream()
+        .sorted(Comparator.comparing(Job::getId).reversed())
+        .toList();
   }
 
   @Transactional(readOnly = true)
@@ -98,8 +116,9 @@ public class Jobs {
   /** Opens a job at a position. */
   @Transactional
   public Job openAt(Vehicle vehicle, String position, String complaint, String person) {
-    vehicle.position(position).orElseThrow(() -> new NoSuchPage("There is no such position."));
-    Job job = new Job(vehicle, position, complaint, person, clock.instant());
+    Position place =
+        vehicle.position(position).orElseThrow(() -> new NoSuchPage("There is no such position."));
+    Job job = new Job(vehicle, place, complaint, person, clock.instant());
     Job saved = jobs.save(job);
     events.save(
         new JobEvent(

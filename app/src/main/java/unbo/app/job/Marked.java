@@ -1,11 +1,10 @@
 package unbo.app.job;
 
 import jakarta.persistence.Embeddable;
-import java.util.Optional;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
 
-/** A bearing as it stands in the record: its number, and what was read off the ring, if it was. */
+/** A bearing that somebody read: its number, and what stands on the ring. */
 @Embeddable
 public class Marked {
 
@@ -19,11 +18,6 @@ public class Marked {
     this.marking = marking;
   }
 
-  /** Nobody has read it yet; it is drawn as assumed. */
-  public static Marked assumed(String designation) {
-    return new Marked(designation, null);
-  }
-
   public static Marked read(String designation, String marking) {
     return new Marked(designation, marking);
   }
@@ -32,11 +26,11 @@ public class Marked {
     return designation;
   }
 
-  public Optional<String> marking() {
-    return Optional.ofNullable(marking);
+  public String getMarking() {
+    return marking;
   }
 
-  public Bearing bearing() {
+  Bearing bearing() {
     return Catalogue.standard().find(designation).orElseThrow();
   }
 }

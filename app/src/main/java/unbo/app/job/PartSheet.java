@@ -6,8 +6,9 @@ import java.util.Map;
 import org.springframework.ui.Model;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
-import unbo.core.arrangement.HubDimension;
-import unbo.core.arrangement.HubPart;
+import unbo.core.arrangement.Assembly;
+import unbo.core.arrangement.PartTemplate;
+import unbo.core.arrangement.SizeTemplate;
 import unbo.core.units.LengthEntry;
 
 /**
@@ -21,7 +22,7 @@ import unbo.core.units.LengthEntry;
  * @param problems what is wrong, at the fields
  */
 public record PartSheet(
-    HubPart part,
+    PartTemplate part,
     List<Size> sizes,
     PartMark.State state,
     List<PartMark.State> states,
@@ -29,47 +30,57 @@ public record PartSheet(
     FieldProblems problems) {
 
   /** One dimension: as typed when measured, else empty with the assumed value beside it. */
-  public record Size(HubDimension dimension, String typed, String assumed) {}
+  public record Size(SizeTemplate dimension, String typed, String assumed) {}
 
-  static void fill(Model model, Job job, HubPart part, Figures figures) {
+  static void fill(Model model, Job job, PartTemplate part, Figures figures) {
     if (!model.containsAttribute("partSheet")) {
-      Map<HubDimension, Double> all = job.hub().dimensions();
+      Assembly assembly = job.assembly();
       List<Size> sizes =
-          HubDimension.of(part).stream()
+          part.askedSizes().stream()
               .map(
                   d ->
                       new Size(
                           d,
-                          job.hub().isAssumed(d) ? "" : figures.size(all.get(d)),
-                          figures.size(all.get(d))))
+                          assembly.isMeasured(d) ? figures.size(assembly.value(d)) : "",
+                          figures.size(assembly.value(d))))
               .toList();
       model.addAttribute(
-          "partSheet", sheet(job, part, sizes, job.noteOf(part), new FieldProblems()));
+          "partSheet", sheet(job, part, sizes, job.noteOf(part.id()), new FieldProblems()));
     }
     model.addAttribute("revision", job.revision(Station.STRIP));
+    model.addAttribute("contacts", ContactLine.of(job.arrangement(), part));
   }
 
   static PartSheet typed(
-      Job job, HubPart part, Map<String, String> form, FieldProblems problems, Figures figures) {
-    Map<HubDimension, Double> all = job.hub().dimensions();
+      Job job,
+      PartTemplate part,
+      Map<String, String> form,
+      FieldProblems problems,
+      Figures figures) {
+    Assembly assembly = job.assembly();
     List<Size> sizes =
-        HubDimension.of(part).stream()
-            .map(d -> new Size(d, form.getOrDefault(d.name(), ""), figures.size(all.get(d))))
+        part.askedSizes().stream()
+            .map(d -> new Size(d, form.getOrDefault(d.id(), ""), figures.size(assembly.value(d))))
             .toList();
     return sheet(job, part, sizes, form.getOrDefault("note", ""), problems);
   }
 
   private static PartSheet sheet(
-      Job job, HubPart part, List<Size> sizes, String note, FieldProblems problems) {
+      Job job, PartTemplate part, List<Size> sizes, String note, FieldProblems problems) {
     return new PartSheet(
-        part, sizes, job.stateOf(part), Arrays.asList(PartMark.State.values()), note, problems);
+        part,
+        sizes,
+        job.stateOf(part.id()),
+        Arrays.asList(PartMark.State.values()),
+        note,
+        problems);
   }
 
   /** Reads one size; empty takes a measurement away. */
-  static Double read(HubDimension dimension, String typed, FieldProblems problems) {
+  static Double read(SizeTemplate dimension, String typed, FieldProblems problems) {
     return problems
         .take(
-            dimension.name(),
+            dimension.id(),
             LengthEntry.parse(typed, LengthEntry.Unit.MILLIMETRE)
                 .check(t -> dimension.problemWith(t.length())))
         .map(t -> t.length().millimetres())

@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import unbo.app.drawing.SectionDrawing;
 import unbo.app.web.Figures;
-import unbo.core.arrangement.HubPart;
-import unbo.core.arrangement.Section;
-import unbo.core.arrangement.SectionPart;
-import unbo.core.arrangement.TaperHubSection;
+import unbo.core.arrangement.PartTemplate;
+import unbo.core.arrangement.StackProblem;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Readings;
+import unbo.core.section.Section;
+import unbo.core.section.SectionBuilder;
 import unbo.core.verification.AccusingTest;
 
 /**
@@ -21,12 +21,11 @@ import unbo.core.verification.AccusingTest;
  * @param phone the drawing for a narrow page
  * @param problems what cannot be, said at the part
  */
-public record SectionView(
-    SectionDrawing bench, SectionDrawing phone, List<Section.StackProblem> problems) {
+public record SectionView(SectionDrawing bench, SectionDrawing phone, List<StackProblem> problems) {
 
   /** Draws a job's section. */
-  public static SectionView of(Job job, HubPart selected, List<String> results) {
-    Section section = TaperHubSection.of(job.hub());
+  public static SectionView of(Job job, PartTemplate selected, List<String> results) {
+    Section section = SectionBuilder.of(job.assembly());
     SectionDrawing.PartStates states = new States(job);
     return new SectionView(
         SectionDrawing.of(section, SectionDrawing.Format.BENCH, selected, states, results),
@@ -37,7 +36,11 @@ public record SectionView(
   /** The drawing for paper. */
   public static SectionDrawing onPaper(Job job, List<String> results) {
     return SectionDrawing.of(
-        TaperHubSection.of(job.hub()), SectionDrawing.Format.PAPER, null, new States(job), results);
+        SectionBuilder.of(job.assembly()),
+        SectionDrawing.Format.PAPER,
+        null,
+        new States(job),
+        results);
   }
 
   /** What the record has to write on the drawing. */
@@ -84,23 +87,13 @@ public record SectionView(
   /** What the record says of each part. */
   private record States(Job job) implements SectionDrawing.PartStates {
     @Override
-    public String titleOf(HubPart part) {
-      return job.stateOf(part).title();
+    public String titleOf(PartTemplate part) {
+      return job.stateOf(part.id()).title();
     }
 
     @Override
-    public String letterOf(HubPart part) {
-      return job.stateOf(part).letter();
-    }
-
-    @Override
-    public boolean isAssumed(SectionPart part) {
-      return switch (part.part()) {
-        case INBOARD_CONE, INBOARD_CUP, OUTBOARD_CONE, OUTBOARD_CUP ->
-            job.bearingAt(part.part()).marking().isEmpty();
-        case NUT, PIN -> part.assumed() || job.getNut().thread().isEmpty();
-        default -> part.assumed();
-      };
+    public String letterOf(PartTemplate part) {
+      return job.stateOf(part.id()).letter();
     }
   }
 }

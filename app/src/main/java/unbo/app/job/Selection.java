@@ -1,6 +1,7 @@
 package unbo.app.job;
 
-import unbo.core.arrangement.HubPart;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.PartTemplate;
 
 /**
  * What is open on a job's page: a station's sheet, or a part's own when the station is null.
@@ -8,17 +9,17 @@ import unbo.core.arrangement.HubPart;
  * @param station the station, null for a part's sizes and state
  * @param part the part that is marked
  */
-public record Selection(Station station, HubPart part) {
+public record Selection(Station station, PartTemplate part) {
 
   /** The selection for words in an address; each may be missing. */
   public static Selection of(String at, String part, Job job) {
-    HubPart named = HubPart.withId(part == null ? "" : part).orElse(null);
+    PartTemplate named = job.arrangement().part(part == null ? "" : part).orElse(null);
     if ("part".equals(at) && named != null) {
       return new Selection(null, named);
     }
     Station station = Station.withId(at == null ? "" : at).orElse(null);
     if (station == null) {
-      station = named == null ? StationLine.next(job) : stationOf(named);
+      station = named == null ? StationLine.next(job) : stationOf(named, job.arrangement());
     }
     return new Selection(station, named == null && station != null ? partOf(station, job) : named);
   }
@@ -34,23 +35,35 @@ public record Selection(Station station, HubPart part) {
   }
 
   /** Which sheet opens for a part; null is the part's own. */
-  private static Station stationOf(HubPart part) {
-    return switch (part) {
-      case INBOARD_CONE, INBOARD_CUP, OUTBOARD_CONE, OUTBOARD_CUP -> Station.NAME;
-      case NUT, WASHER, PIN -> Station.SET;
+  private static Station stationOf(PartTemplate part, Arrangement arrangement) {
+    if (isNamed(part, arrangement)) {
+      return Station.NAME;
+    }
+    boolean taperPair = arrangement.id().equals(Arrangement.TAPER_PAIR);
+    boolean atTheNut =
+        part.id().equals("nut") || part.id().equals("washer") || part.id().equals("pin");
+    return taperPair && atTheNut ? Station.SET : null;
+  }
+
+  private static boolean isNamed(PartTemplate part, Arrangement arrangement) {
+    return part.place().flatMap(arrangement::place).filter(p -> p.isNamed()).isPresent();
+  }
+
+  private static PartTemplate partOf(Station station, Job job) {
+    return switch (station) {
+      case NAME -> unreadBearing(job);
+      case SET -> job.arrangement().part("nut").orElse(null);
       default -> null;
     };
   }
 
-  private static HubPart partOf(Station station, Job job) {
-    return switch (station) {
-      case NAME ->
-          job.bearingAt(HubPart.INBOARD_CONE).marking().isEmpty()
-                  || job.bearingAt(HubPart.OUTBOARD_CONE).marking().isPresent()
-              ? HubPart.INBOARD_CONE
-              : HubPart.OUTBOARD_CONE;
-      case SET -> HubPart.NUT;
-      default -> null;
-    };
+  /** The first bearing that nobody has read, else the first one; null where none has a number. */
+  private static PartTemplate unreadBearing(Job job) {
+    var named =
+        job.arrangement().parts().stream().filter(p -> isNamed(p, job.arrangement())).toList();
+    return named.stream()
+        .filter(p -> job.bearingAt(p.place().orElseThrow()).isEmpty())
+        .findFirst()
+        .orElse(named.isEmpty() ? null : named.get(0));
   }
 }

@@ -1,6 +1,7 @@
 package unbo.app.naming;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -24,7 +25,9 @@ import unbo.app.job.StationMark;
 import unbo.app.job.Worksheet;
 import unbo.app.web.Figures;
 import unbo.app.web.NoSuchPage;
-import unbo.core.arrangement.HubPart;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.BearingPlace;
+import unbo.core.arrangement.PartTemplate;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.designation.DesignationReader;
@@ -53,16 +56,20 @@ class NameController implements Worksheet {
     return Station.NAME;
   }
 
+  /** A position whose bearings go by size alone has no number to read. */
   @Override
-  public void fill(Model model, Job job, HubPart selected) {
-    HubPart part = selected != null && selected.isBearing() ? selected : HubPart.INBOARD_CONE;
+  public boolean serves(Arrangement arrangement) {
+    return !arrangement.namedPlaces().isEmpty();
+  }
+
+  @Override
+  public void fill(Model model, Job job, PartTemplate selected) {
     if (!model.containsAttribute("name")) {
-      String typed = job.bearingAt(part).marking().orElse("");
-      model.addAttribute("name", NameSheet.of(job, part, reader.read(typed), null, figures));
+      BearingPlace place = placeOf(job, selected == null ? "" : selected.id());
+      String typed = job.bearingAt(place.id()).map(Marked::getMarking).orElse("");
+      model.addAttribute("name", NameSheet.of(job, place, reader.read(typed), null, figures));
     }
     model.addAttribute("revision", job.revision(Station.NAME));
-    model.addAttribute("inboard", job.bearingAt(HubPart.INBOARD_CONE));
-    model.addAttribute("outboard", job.bearingAt(HubPart.OUTBOARD_CONE));
   }
 
   /** The page with the readings of a text, nothing saved. */
@@ -70,9 +77,10 @@ class NameController implements Worksheet {
   String read(
       @PathVariable long id,
       @RequestParam(defaultValue = "") String text,
-      @RequestParam(defaultValue = "inboard-cone") String part,
+      @RequestParam(defaultValue = "") String part,
       Model model) {
-    return show(model, jobs.get(id), partOf(part), text, null);
+    Job job = jobs.get(id);
+    return show(model, job, placeOf(job, part), text, null);
   }
 
   /** Takes a reading. */
@@ -87,8 +95,8 @@ class NameController implements Worksheet {
       @AuthenticationPrincipal Person person,
       Model model,
       HttpServletResponse response) {
-    HubPart named = partOf(part);
     Job job = jobs.get(id);
+    BearingPlace named = placeOf(job, part);
     Optional<Problem> refusal = refusal(job, named, text, designation);
     if (refusal.isEmpty()) {
       try {
@@ -107,22 +115,21 @@ class NameController implements Worksheet {
 
   private Job save(
       Job job,
-      HubPart part,
+      BearingPlace place,
       String text,
       Bearing bearing,
       int revision,
       boolean renewed,
       Person person) {
-    HubPart other = part.isInboardBearing() ? HubPart.OUTBOARD_CONE : HubPart.INBOARD_CONE;
-    StationMark.State state =
-        job.bearingAt(other).marking().isPresent()
-            ? StationMark.State.DONE
-            : StationMark.State.WORKED_ON;
-    String where = part.isInboardBearing() ? "inboard" : "outboard";
-    Marked old = job.bearingAt(part);
-    String was = old.marking().map(m -> "“" + m + "”").orElse("assumed " + old.getDesignation());
+    boolean last =
+        job.arrangement().namedPlaces().stream()
+            .allMatch(p -> p.equals(place) || job.bearingAt(p.id()).isPresent());
+    String was =
+        job.bearingAt(place.id())
+            .map(m -> "“" + m.getMarking() + "”")
+            .orElse("assumed " + job.assembly().bearing(place.id()).designation());
     String line =
-        where
+        place.id()
             + " bearing: "
             + was
             + " → “"
@@ -135,32 +142,37 @@ class NameController implements Worksheet {
         Station.NAME,
         revision,
         person.getName(),
-        state,
+        last ? StationMark.State.DONE : StationMark.State.WORKED_ON,
         line,
         (j, s) -> {
-          j.setBearing(part, Marked.read(bearing.designation(), text));
+          j.setBearing(place.id(), Marked.read(bearing.designation(), text));
           if (renewed) {
-            rings(part)
+            rings(j, place)
                 .forEach(
-                    ring -> j.setPart(ring, new PartMark(PartMark.State.RENEWED, j.noteOf(ring))));
+                    ring ->
+                        j.setPart(
+                            ring.id(), new PartMark(PartMark.State.RENEWED, j.noteOf(ring.id()))));
           }
         });
   }
 
-  private static java.util.List<HubPart> rings(HubPart part) {
-    return part.isInboardBearing()
-        ? java.util.List.of(HubPart.INBOARD_CONE, HubPart.INBOARD_CUP)
-        : java.util.List.of(HubPart.OUTBOARD_CONE, HubPart.OUTBOARD_CUP);
+  private static List<PartTemplate> rings(Job job, BearingPlace place) {
+    return job.arrangement().parts().stream()
+        .filter(p -> p.place().filter(place.id()::equals).isPresent())
+        .toList();
   }
 
-  /** After one bearing the other is next; after both, the next station. */
-  private static Selection next(Job job, HubPart part) {
-    HubPart other = part.isInboardBearing() ? HubPart.OUTBOARD_CONE : HubPart.INBOARD_CONE;
-    boolean otherRead = job.bearingAt(other).marking().isPresent();
-    return new Selection(Station.NAME, otherRead ? part : other);
+  /** After one bearing the next unread one; after the last it stays where it is. */
+  private static Selection next(Job job, BearingPlace place) {
+    BearingPlace next =
+        job.arrangement().namedPlaces().stream()
+            .filter(p -> job.bearingAt(p.id()).isEmpty())
+            .findFirst()
+            .orElse(place);
+    return new Selection(Station.NAME, rings(job, next).get(0));
   }
 
-  private Optional<Problem> refusal(Job job, HubPart part, String text, String designation) {
+  private Optional<Problem> refusal(Job job, BearingPlace place, String text, String designation) {
     ReadingReport report = reader.read(text);
     Optional<Bearing> read =
         report.readings().stream()
@@ -177,24 +189,34 @@ class NameController implements Worksheet {
                       "No reading of this text was picked.",
                       "Type the number and take one of its readings.")));
     }
-    if (!read.get().isTaper()) {
+    if (!NameSheet.mayStandAt(place, read.get())) {
       return Optional.of(
           new Problem(
               designation,
-              NameSheet.objection(job, part, read.get()),
-              "Look at the ring again: a taper has a cone and a cup that come apart."));
+              NameSheet.objection(job, place, read.get()),
+              place.kind().isTaper()
+                  ? "Look at the ring again: a taper has a cone and a cup that come apart."
+                  : "Look at the ring again, or measure bore, outside and width."));
     }
     return Optional.empty();
   }
 
-  private String show(Model model, Job job, HubPart part, String text, Problem refusal) {
-    model.addAttribute("name", NameSheet.of(job, part, reader.read(text), refusal, figures));
-    return page.show(model, job, new Selection(Station.NAME, part));
+  private String show(Model model, Job job, BearingPlace place, String text, Problem refusal) {
+    model.addAttribute("name", NameSheet.of(job, place, reader.read(text), refusal, figures));
+    return page.show(model, job, new Selection(Station.NAME, rings(job, place).get(0)));
   }
 
-  private static HubPart partOf(String id) {
-    return HubPart.withId(id)
-        .filter(HubPart::isBearing)
+  /** The place of a part; an empty word stands for the first one. */
+  private static BearingPlace placeOf(Job job, String part) {
+    List<BearingPlace> named = job.arrangement().namedPlaces();
+    if (part.isEmpty() && !named.isEmpty()) {
+      return named.get(0);
+    }
+    return job.arrangement()
+        .part(part)
+        .flatMap(PartTemplate::place)
+        .flatMap(job.arrangement()::place)
+        .filter(BearingPlace::isNamed)
         .orElseThrow(() -> new NoSuchPage("There is no such bearing."));
   }
 }

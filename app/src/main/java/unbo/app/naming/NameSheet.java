@@ -4,10 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import unbo.app.job.Job;
 import unbo.app.web.Figures;
-import unbo.core.arrangement.HubPart;
-import unbo.core.arrangement.Section;
-import unbo.core.arrangement.TaperHub;
-import unbo.core.arrangement.TaperHubSection;
+import unbo.core.arrangement.BearingPlace;
+import unbo.core.arrangement.StackProblem;
 import unbo.core.catalogue.Bearing;
 import unbo.core.designation.Closure;
 import unbo.core.designation.Part;
@@ -18,7 +16,8 @@ import unbo.core.units.Problem;
 /**
  * What the Name sheet shows.
  *
- * @param part the part whose number is read
+ * @param place the place whose bearing is read
+ * @param places all places whose bearings go by a number
  * @param typed the text as typed
  * @param readings the readings, likeliest first
  * @param continuations what the text could still become
@@ -26,12 +25,16 @@ import unbo.core.units.Problem;
  * @param taken what stands in the record
  */
 public record NameSheet(
-    HubPart part,
+    BearingPlace place,
+    List<Place> places,
     String typed,
     List<Row> readings,
     List<String> continuations,
     Problem problem,
     Bearing taken) {
+
+  /** A place to choose: its part's address word, and what stands there. */
+  public record Place(String title, String part, String designation, boolean read, boolean now) {}
 
   private static final int MOST_ROWS = 12;
 
@@ -44,6 +47,7 @@ public record NameSheet(
       String details,
       List<String> doubts,
       String sure,
+      boolean mayStand,
       String objection,
       String basis) {}
 
@@ -51,19 +55,47 @@ public record NameSheet(
   public record Mark(String text, String kind, String meaning) {}
 
   static NameSheet of(
-      Job job, HubPart part, ReadingReport report, Problem refusal, Figures figures) {
+      Job job, BearingPlace place, ReadingReport report, Problem refusal, Figures figures) {
     List<Row> rows =
         report.readings().stream()
             .limit(MOST_ROWS)
-            .map(r -> row(job, part, report, r, figures))
+            .map(r -> row(job, place, report, r, figures))
             .toList();
     Problem problem = refusal != null ? refusal : report.problem().orElse(null);
     return new NameSheet(
-        part, report.input(), rows, report.continuations(), problem, job.bearingAt(part).bearing());
+        place,
+        places(job, place),
+        report.input(),
+        rows,
+        report.continuations(),
+        problem,
+        job.assembly().bearing(place.id()));
+  }
+
+  private static List<Place> places(Job job, BearingPlace now) {
+    return job.arrangement().namedPlaces().stream()
+        .map(
+            p ->
+                new Place(
+                    p.id(),
+                    job.arrangement().parts().stream()
+                        .filter(part -> part.place().filter(p.id()::equals).isPresent())
+                        .findFirst()
+                        .orElseThrow()
+                        .id(),
+                    job.assembly().bearing(p.id()).designation(),
+                    job.bearingAt(p.id()).isPresent(),
+                    p.equals(now)))
+        .toList();
+  }
+
+  /** Whether a bearing is of the kind that the place takes. */
+  static boolean mayStandAt(BearingPlace place, Bearing bearing) {
+    return place.kind().family().filter(f -> f == bearing.family()).isPresent();
   }
 
   private static Row row(
-      Job job, HubPart part, ReadingReport report, Reading reading, Figures figures) {
+      Job job, BearingPlace place, ReadingReport report, Reading reading, Figures figures) {
     Bearing bearing = reading.bearing();
     return new Row(
         bearing,
@@ -73,7 +105,8 @@ public record NameSheet(
         details(reading),
         reading.doubts(),
         figures.percent(reading.confidence()),
-        objection(job, part, bearing),
+        mayStandAt(place, bearing),
+        objection(job, place, bearing),
         bearing.basis().word() + ", " + bearing.source());
   }
 
@@ -139,16 +172,20 @@ public record NameSheet(
   }
 
   /** Why this bearing cannot sit here, empty when nothing speaks against it. */
-  static String objection(Job job, HubPart part, Bearing bearing) {
-    if (!bearing.isTaper()) {
-      return "A ball bearing cannot stand in an adjustable taper pair: it has no cup that the nut could set.";
+  static String objection(Job job, BearingPlace place, Bearing bearing) {
+    if (!mayStandAt(place, bearing)) {
+      return place.kind().isTaper()
+          ? "A ball bearing cannot stand in an adjustable taper pair: it has no cup that could be set."
+          : "Here stands a "
+              + place.kind().title()
+              + "; a "
+              + bearing.family().title()
+              + " does not take its place.";
     }
-    TaperHub changed =
-        part.isInboardBearing() ? job.hub().withInboard(bearing) : job.hub().withOutboard(bearing);
-    List<Section.StackProblem> before = TaperHubSection.of(job.hub()).problems();
-    return TaperHubSection.of(changed).problems().stream()
+    List<StackProblem> before = job.assembly().problems();
+    return job.assembly().with(place.id(), bearing).problems().stream()
         .filter(p -> !before.contains(p))
-        .map(Section.StackProblem::text)
+        .map(StackProblem::text)
         .findFirst()
         .orElse("");
   }

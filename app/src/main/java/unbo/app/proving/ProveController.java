@@ -33,7 +33,7 @@ import unbo.app.job.Worksheet;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
 import unbo.app.web.NoSuchPage;
-import unbo.core.arrangement.HubPart;
+import unbo.core.arrangement.PartTemplate;
 import unbo.core.units.Problem;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.HardStop;
@@ -67,7 +67,7 @@ class ProveController implements Worksheet {
   }
 
   @Override
-  public void fill(Model model, Job job, HubPart selected) {
+  public void fill(Model model, Job job, PartTemplate selected) {
     if (!model.containsAttribute("prove")) {
       model.addAttribute("prove", ProveSheet.of(job, recorded(job), new FieldProblems(), figures));
     }
@@ -199,8 +199,9 @@ class ProveController implements Worksheet {
         job.getFindings().putIfAbsent(finding, new FindingMark(by.person(), by.at()));
       }
     }
-    if (form.containsKey("stop-" + HardStop.LOCKING_NEW.id())) {
-      job.setPart(HubPart.PIN, new PartMark(PartMark.State.RENEWED, job.noteOf(HubPart.PIN)));
+    if (form.containsKey("stop-" + HardStop.LOCKING_NEW.id())
+        && job.arrangement().part("pin").isPresent()) {
+      job.setPart("pin", new PartMark(PartMark.State.RENEWED, job.noteOf("pin")));
     }
   }
 

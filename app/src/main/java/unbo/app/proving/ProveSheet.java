@@ -10,11 +10,15 @@ import java.util.Optional;
 import java.util.Set;
 import unbo.app.job.EndPlayKey;
 import unbo.app.job.Job;
+import unbo.app.job.Station;
+import unbo.app.job.StationMark;
 import unbo.app.job.StopMark;
 import unbo.app.job.TestRecord;
 import unbo.app.setting.SettingResults;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.TaperPair;
 import unbo.core.measure.Readings;
 import unbo.core.measure.Verdict;
 import unbo.core.setting.School;
@@ -68,9 +72,8 @@ public record ProveSheet(
 
   static ProveSheet of(
       Job job, Map<String, String> fields, FieldProblems problems, Figures figures) {
-    List<TestRow> rows =
-        Arrays.stream(AccusingTest.values()).map(t -> row(job, t, figures)).toList();
-    List<StopRow> stops = Arrays.stream(HardStop.values()).map(s -> stop(job, s, figures)).toList();
+    List<TestRow> rows = asked(job).stream().map(t -> row(job, t, figures)).toList();
+    List<StopRow> stops = stops(job).stream().map(s -> stop(job, s, figures)).toList();
     List<FindingRow> findings =
         Arrays.stream(RoadFinding.values()).map(f -> finding(job, f)).toList();
     return new ProveSheet(rows, stops, findings, proof(job, figures), fields, problems);
@@ -79,12 +82,13 @@ public record ProveSheet(
   /** Whether the job is proved, from its record. */
   static Proof proof(Job job, Figures figures) {
     List<Comparison> comparisons = new ArrayList<>();
-    for (AccusingTest test : AccusingTest.values()) {
+    for (AccusingTest test : asked(job)) {
       record(job, test).ifPresent(r -> comparisons.add(TestFigures.comparison(test, r)));
     }
     Set<HardStop> met = EnumSet.noneOf(HardStop.class);
     Map<HardStop, Waiver> waived = new EnumMap<>(HardStop.class);
-    for (HardStop stop : HardStop.values()) {
+    List<HardStop> asked = stops(job);
+    for (HardStop stop : asked) {
       StopRow row = stop(job, stop, figures);
       if (row.met()) {
         met.add(stop);
@@ -93,7 +97,22 @@ public record ProveSheet(
             stop, new Waiver(row.mark().getPerson(), row.mark().getRole(), row.mark().getDetail()));
       }
     }
-    return Proof.of(comparisons, met, waived, findings(job));
+    return Proof.of(comparisons, asked, met, waived, findings(job));
+  }
+
+  /** The tests that a job's arrangement can repeat; end play is read at Set's nut alone. */
+  private static List<AccusingTest> asked(Job job) {
+    return Arrays.stream(AccusingTest.values())
+        .filter(t -> t != AccusingTest.END_PLAY || isTaperPair(job))
+        .toList();
+  }
+
+  private static boolean isTaperPair(Job job) {
+    return job.arrangement().id().equals(Arrangement.TAPER_PAIR);
+  }
+
+  private static List<HardStop> stops(Job job) {
+    return HardStop.askedAt(job.arrangement().isWheel());
   }
 
   /** End play repeats itself at Set: the mean at the pinned hole is its after. */
@@ -122,7 +141,11 @@ public record ProveSheet(
             .map(
                 r ->
                     TestFigures.words(
-                        test, r.getBeforeValue(), r.getBeforeSecond(), job.hub(), figures))
+                        test,
+                        r.getBeforeValue(),
+                        r.getBeforeSecond(),
+                        TaperPair.of(job.assembly()),
+                        figures))
             .orElse(null);
     String after =
         record
@@ -130,7 +153,11 @@ public record ProveSheet(
             .map(
                 r ->
                     TestFigures.words(
-                        test, r.getAfterValue(), r.getAfterSecond(), job.hub(), figures))
+                        test,
+                        r.getAfterValue(),
+                        r.getAfterSecond(),
+                        TaperPair.of(job.assembly()),
+                        figures))
             .orElse(null);
     Verdict better = record.flatMap(r -> TestFigures.comparison(test, r).better()).orElse(null);
     String who =
@@ -181,6 +208,9 @@ public record ProveSheet(
   }
 
   private static StopRow setting(Job job, HardStop stop, StopMark mark) {
+    if (!isTaperPair(job)) {
+      return settingNoted(job, stop, mark);
+    }
     Optional<SettingOutcome> outcome = SettingResults.of(job);
     School school = job.getVehicle().getSchool();
     String text =
@@ -190,6 +220,14 @@ public record ProveSheet(
             + outcome.map(SettingOutcome::text).orElse("Not done yet: open Set.");
     return new StopRow(
         stop, outcome.map(o -> o.inWindow() == Verdict.YES).orElse(false), text, mark);
+  }
+
+  /** Where Set has no sheet of its own, its dated note answers. */
+  private static StopRow settingNoted(Job job, HardStop stop, StopMark mark) {
+    boolean noted =
+        job.mark(Station.SET).filter(m -> m.getState() != StationMark.State.WORKED_ON).isPresent();
+    String text = noted ? "Noted at Set." : "Not noted yet: open Set.";
+    return new StopRow(stop, noted, text, mark);
   }
 
   static String recheck(Job job, Figures figures) {

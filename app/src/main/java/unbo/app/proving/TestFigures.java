@@ -2,7 +2,7 @@ package unbo.app.proving;
 
 import java.util.Optional;
 import unbo.app.job.TestRecord;
-import unbo.core.arrangement.TaperHub;
+import unbo.core.arrangement.TaperPair;
 import unbo.core.measure.Measured;
 import unbo.core.measure.RockTest;
 import unbo.core.setting.RunningTorque;
@@ -35,7 +35,11 @@ final class TestFigures {
 
   /** The figure in words, with what follows from it. */
   static String words(
-      AccusingTest test, double value, Double second, TaperHub hub, unbo.app.web.Figures f) {
+      AccusingTest test,
+      double value,
+      Double second,
+      Optional<TaperPair> pair,
+      unbo.app.web.Figures f) {
     Measured compared = compared(test, value, second);
     return switch (test) {
       case ROCK ->
@@ -44,12 +48,8 @@ final class TestFigures {
               + f.size(second)
               + " mm: "
               + f.oneDecimal(RockTest.tiltMrad(compared, second).value())
-              + " mrad, like "
-              + f.size(
-                  RockTest.equivalentEndPlayMm(
-                          compared, second, hub.effectiveCentresMm(), hub.meanContactAngleDeg())
-                      .value())
-              + " mm end play";
+              + " mrad"
+              + pair.map(p -> likeEndPlay(compared, second, p, f)).orElse("");
       case END_PLAY -> f.fine(value) + " mm";
       case DRAG ->
           f.size(value) + " N at " + f.size(second) + " mm: " + f.size(compared.value()) + " Nm";
@@ -61,6 +61,15 @@ final class TestFigures {
               + f.size(value - second)
               + " K over";
     };
+  }
+
+  /** For an adjustable taper pair, the end play that would rock as much. */
+  private static String likeEndPlay(
+      Measured rock, double radius, TaperPair pair, unbo.app.web.Figures f) {
+    Measured play =
+        RockTest.equivalentEndPlayMm(
+            rock, radius, pair.effectiveCentresMm(), pair.meanContactAngleDeg());
+    return ", like " + f.size(play.value()) + " mm end play";
   }
 
   static boolean hasSecond(AccusingTest test) {

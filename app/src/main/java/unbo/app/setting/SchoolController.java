@@ -21,7 +21,6 @@ import unbo.app.job.StaleStation;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.web.NoSuchPage;
-import unbo.core.arrangement.HubPart;
 import unbo.core.measure.Verdict;
 import unbo.core.setting.School;
 import unbo.core.setting.SettingOutcome;
@@ -94,7 +93,7 @@ class SchoolController {
     model.addAttribute("other", sheet);
     if (record.isEmpty()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-      return page.show(model, job, new Selection(Station.SET, HubPart.NUT));
+      return page.show(model, job, Selection.at(Station.SET, job));
     }
     try {
       SettingOutcome outcome = OtherSchoolSheet.outcome(school, record.get()).orElseThrow();
@@ -118,10 +117,10 @@ class SchoolController {
   private String stale(long id, StaleStation e, Model model, HttpServletResponse response) {
     response.setStatus(HttpStatus.CONFLICT.value());
     model.addAttribute("stale", e.latest());
-    return page.show(model, jobs.get(id), new Selection(Station.SET, HubPart.NUT));
+    return page.show(model, jobs.get(id), Selection.at(Station.SET, jobs.get(id)));
   }
 
   private static String address(Job job) {
-    return new Selection(Station.SET, HubPart.NUT).address(job);
+    return Selection.at(Station.SET, job).address(job);
   }
 }

@@ -30,7 +30,8 @@ import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.job.Worksheet;
 import unbo.app.web.Figures;
-import unbo.core.arrangement.HubPart;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.PartTemplate;
 import unbo.core.measure.Verdict;
 import unbo.core.setting.NutPosition;
 import unbo.core.setting.NutSetting;
@@ -57,8 +58,14 @@ class SetController implements Worksheet {
     return Station.SET;
   }
 
+  /** End play at a nut belongs to the adjustable taper pair. */
   @Override
-  public void fill(Model model, Job job, HubPart selected) {
+  public boolean serves(Arrangement arrangement) {
+    return arrangement.id().equals(Arrangement.TAPER_PAIR);
+  }
+
+  @Override
+  public void fill(Model model, Job job, PartTemplate selected) {
     if (!model.containsAttribute("set")) {
       SetForm form = SetForm.recorded(job, figures);
       model.addAttribute(
@@ -116,7 +123,7 @@ class SetController implements Worksheet {
               change.state(),
               change.describe(figures),
               change::apply);
-      return "redirect:" + new Selection(Station.SET, HubPart.NUT).address(saved);
+      return "redirect:" + Selection.at(Station.SET, saved).address(saved);
     } catch (StaleStation e) {
       response.setStatus(HttpStatus.CONFLICT.value());
       model.addAttribute("stale", e.latest());
@@ -166,7 +173,7 @@ class SetController implements Worksheet {
     return page.show(
         model,
         job,
-        new Selection(Station.SET, HubPart.NUT),
+        Selection.at(Station.SET, job),
         SectionView.results(
             job,
             input.measured(EndPlayKey.Stage.FIRST),
@@ -214,7 +221,7 @@ class SetController implements Worksheet {
           EndPlayKey.Stage.PINNED,
           keep == null || otherHole ? List.of() : signed(input.again(), by));
       if (keep != null && otherHole) {
-        target.setPart(HubPart.PIN, new PartMark(PartMark.State.RENEW, target.noteOf(HubPart.PIN)));
+        target.setPart("pin", new PartMark(PartMark.State.RENEW, target.noteOf("pin")));
       }
     }
 

@@ -7,10 +7,12 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Version;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import unbo.core.setting.School;
+import unbo.core.vehicle.Position;
+import unbo.core.vehicle.VehicleKind;
+import unbo.core.vehicle.VehicleLayout;
 
 /** A vehicle of the yard. */
 @Entity
@@ -25,6 +27,7 @@ public class Vehicle {
   @Enumerated(EnumType.STRING)
   private VehicleKind kind;
 
+  private String build;
   private String description;
   private String plate;
   private int axles;
@@ -39,67 +42,42 @@ public class Vehicle {
 
   protected Vehicle() {}
 
+  /** A vehicle of its kind's commonest build. */
   public Vehicle(String name, VehicleKind kind, String description, String plate) {
     this.name = name;
     this.kind = kind;
+    this.build = kind.builds().get(0);
     this.description = description;
     this.plate = plate;
   }
 
-  /**
-   * Sets the plan: axle count, track, distance between axles and length over all, in millimetres.
-   */
-  public Vehicle withPlan(int axleCount, double track, double axleDistance, double length) {
-    this.axles = axleCount;
-    this.trackMm = track;
-    this.axleDistanceMm = axleDistance;
-    this.lengthMm = length;
+  /** Sets kind, build and sizes in plan. */
+  public Vehicle withLayout(VehicleLayout layout) {
+    this.kind = layout.kind();
+    this.build = layout.build();
+    this.axles = layout.axles();
+    this.trackMm = layout.trackMm();
+    this.axleDistanceMm = layout.axleDistanceMm();
+    this.lengthMm = layout.lengthMm();
     return this;
+  }
+
+  /** Its sizes in plan. */
+  public VehicleLayout layout() {
+    return new VehicleLayout(kind, build, axles, trackMm, axleDistanceMm, lengthMm);
   }
 
   public void keepTo(School newSchool) {
     this.school = newSchool;
   }
 
-  /** Where its wheels stand, front to back, left before right. */
-  public List<WheelPosition> positions() {
-    List<WheelPosition> all = new ArrayList<>();
-    double first = firstAxleMm();
-    for (int axle = 0; axle < axles; axle++) {
-      boolean taperPair = kind == VehicleKind.TRAILER || axle == 0;
-      double back = first + axle * axleDistanceMm;
-      all.add(
-          new WheelPosition(
-              code(axle, "left"), title(axle, "left"), back, -trackMm / 2, taperPair));
-      all.add(
-          new WheelPosition(
-              code(axle, "right"), title(axle, "right"), back, trackMm / 2, taperPair));
-    }
-    return all;
+  /** Its bearing positions, front to back. */
+  public List<Position> positions() {
+    return layout().positions();
   }
 
-  public Optional<WheelPosition> position(String code) {
+  public Optional<Position> position(String code) {
     return positions().stream().filter(p -> p.code().equals(code)).findFirst();
-  }
-
-  /**
-   * A trailer's axles stand a little behind its middle; a car's first one a fifth from its front.
-   */
-  private double firstAxleMm() {
-    return kind == VehicleKind.CAR
-        ? lengthMm * 0.2
-        : lengthMm * 0.62 - (axles - 1) * axleDistanceMm / 2;
-  }
-
-  private static String code(int axle, String side) {
-    return "axle-" + (axle + 1) + "-" + side;
-  }
-
-  private String title(int axle, String side) {
-    if (axles == 1) {
-      return "hub " + side;
-    }
-    return (axle == 0 ? "front " : axle == axles - 1 ? "rear " : "middle ") + side;
   }
 
   public Long getId() {
@@ -120,14 +98,6 @@ public class Vehicle {
 
   public String getPlate() {
     return plate;
-  }
-
-  public double getTrackMm() {
-    return trackMm;
-  }
-
-  public double getLengthMm() {
-    return lengthMm;
   }
 
   public School getSchool() {

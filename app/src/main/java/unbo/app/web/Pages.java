@@ -27,6 +27,11 @@ public class Pages {
     return figures;
   }
 
+  @ModelAttribute("view")
+  ViewPreferences view(HttpServletRequest request) {
+    return ViewPreferences.of(request);
+  }
+
   @ModelAttribute("signedInAs")
   String signedInAs(Principal principal) {
     return principal == null ? "" : principal.getName();
@@ -43,8 +48,8 @@ public class Pages {
 
   @ExceptionHandler(NoSuchPage.class)
   @ResponseStatus(HttpStatus.NOT_FOUND)
-  String missing(NoSuchPage e, Model model) {
-    return plain(model, "Nothing here", e.getMessage());
+  String missing(NoSuchPage e, HttpServletRequest request, Model model) {
+    return plain(request, model, "Nothing here", e.getMessage());
   }
 
   @ExceptionHandler({
@@ -52,12 +57,16 @@ public class Pages {
     MissingServletRequestParameterException.class
   })
   @ResponseStatus(HttpStatus.BAD_REQUEST)
-  String unreadable(Model model) {
+  String unreadable(HttpServletRequest request, Model model) {
     return plain(
-        model, "That address cannot be read", "A part of it is missing or is not a number.");
+        request,
+        model,
+        "That address cannot be read",
+        "A part of it is missing or is not a number.");
   }
 
-  private static String plain(Model model, String title, String text) {
+  private static String plain(HttpServletRequest request, Model model, String title, String text) {
+    model.addAttribute("view", ViewPreferences.of(request));
     model.addAttribute("title", title);
     model.addAttribute("text", text);
     return "error";

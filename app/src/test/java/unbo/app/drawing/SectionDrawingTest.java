@@ -3,79 +3,116 @@ package unbo.app.drawing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import unbo.app.drawing.SectionDrawing.DimensionView;
 import unbo.app.drawing.SectionDrawing.Format;
 import unbo.app.drawing.SectionDrawing.PartView;
-import unbo.core.arrangement.HubDimension;
-import unbo.core.arrangement.HubPart;
-import unbo.core.arrangement.Section;
-import unbo.core.arrangement.SectionPart;
-import unbo.core.arrangement.TaperHub;
-import unbo.core.arrangement.TaperHubSection;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.Arrangements;
+import unbo.core.arrangement.Assembly;
+import unbo.core.arrangement.BearingPlace;
+import unbo.core.arrangement.PartTemplate;
+import unbo.core.arrangement.SizeTemplate;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
-import unbo.core.catalogue.Family;
-import unbo.core.setting.SpindleThread;
+import unbo.core.section.Section;
+import unbo.core.section.SectionBuilder;
 
 class SectionDrawingTest {
 
-  private static final SpindleThread THREAD = new SpindleThread(18, 1.5, "M18×1.5");
+  private static final Arrangement A1 = Arrangements.of("a1");
   private static final List<String> RESULTS =
       List.of("end play 0.310 → 0.060 ± 0.015 mm", "rock 1.9 → 0.35 mm");
 
-  static List<Format> formats() {
-    return List.of(Format.BENCH, Format.PHONE, Format.PAPER);
+  static List<Arguments> everything() {
+    List<Arguments> all = new ArrayList<>();
+    for (Arrangement arrangement : Arrangements.standard().all()) {
+      for (Format format : List.of(Format.BENCH, Format.PHONE, Format.PAPER)) {
+        all.add(Arguments.of(arrangement, format));
+      }
+    }
+    return all;
   }
 
   private static Bearing bearing(String designation) {
     return Catalogue.standard().find(designation).orElseThrow();
   }
 
-  private static SectionDrawing draw(TaperHub hub, Format format) {
-    return SectionDrawing.of(TaperHubSection.of(hub), format, HubPart.NUT, new AsFound(), RESULTS);
+  private static SectionDrawing draw(Assembly assembly, Format format) {
+    PartTemplate marked = assembly.arrangement().parts().get(0);
+    if (assembly.arrangement() == A1) {
+      marked = A1.part("nut").orElseThrow();
+    }
+    return SectionDrawing.of(
+        SectionBuilder.of(assembly), format, marked, new AsFound(), RESULTS);
   }
 
   private record AsFound() implements SectionDrawing.PartStates {
     @Override
-    public String titleOf(HubPart part) {
+    public String titleOf(PartTemplate part) {
       return "as found";
     }
 
     @Override
-    public String letterOf(HubPart part) {
+    public String letterOf(PartTemplate part) {
       return "F";
-    }
-
-    @Override
-    public boolean isAssumed(SectionPart part) {
-      return part.assumed();
     }
   }
 
   /**
-   * Over all bores in all formats: no balloon on another, no leader over another, nothing outside.
+   * Every arrangement in every format over bearings from half to twice the usual bore and seeded
+   * mixtures of sizes: no balloon on another, no leader over another, no text on text, nothing
+   * outside the sheet, no contact line over another.
    */
   @ParameterizedTest
-  @MethodSource("formats")
-  void labelsKeepOffEachOther(Format format) {
-    List<Bearing> tapers = Catalogue.standard().of(Family.TAPERED_ROLLER);
-    for (int i = 0; i < tapers.size(); i++) {
-      for (double shoulders : new double[] {12, 34, 110}) {
-        Bearing outboard = tapers.get(Math.max(0, i - 2));
-        TaperHub hub =
-            new TaperHub(
-                tapers.get(i), outboard, THREAD, Map.of(HubDimension.SHOULDER_DISTANCE, shoulders));
-        SectionDrawing drawing = draw(hub, format);
-        String which = hub.inboard().designation() + "/" + outboard.designation() + " " + shoulders;
-        assertBalloons(drawing, format, which);
-        assertTexts(drawing, which);
+  @MethodSource("everything")
+  void labelsKeepOffEachOther(Arrangement arrangement, Format format) {
+    assemblies(arrangement)
+        .forEach(
+            assembly -> {
+              SectionDrawing drawing = draw(assembly, format);
+              String which = arrangement.id() + " " + assembly.measured();
+              assertBalloons(drawing, format, which);
+              assertTexts(drawing, which);
+            });
+  }
+
+  private static Stream<Assembly> assemblies(Arrangement arrangement) {
+    Random random = new Random(7);
+    List<Assembly> all = new ArrayList<>();
+    all.add(Assembly.assumed(arrangement));
+    for (int i = 0; i < 25; i++) {
+      Assembly mixed = bearings(Assembly.assumed(arrangement), random);
+      for (SizeTemplate size : arrangement.sizes()) {
+        if (random.nextInt(5) == 0) {
+          double value = mixed.value(size) * (0.8 + 0.4 * random.nextDouble());
+          mixed = mixed.with(size, Math.max(size.least(), Math.min(size.most(), value)));
+        }
       }
+      all.add(mixed);
     }
+    return all.stream();
+  }
+
+  private static Assembly bearings(Assembly assembly, Random random) {
+    Assembly changed = assembly;
+    for (BearingPlace place : assembly.arrangement().namedPlaces()) {
+      double usual = assembly.bearing(place.id()).boreMm();
+      List<Bearing> near =
+          Catalogue.standard().of(place.kind().family().orElseThrow()).stream()
+              .filter(b -> b.boreMm() >= 0.5 * usual && b.boreMm() <= 2 * usual)
+              .toList();
+      changed = changed.with(place.id(), near.get(random.nextInt(near.size())));
+    }
+    return changed;
   }
 
   private static void assertBalloons(SectionDrawing drawing, Format format, String which) {
@@ -121,13 +158,8 @@ class SectionDrawingTest {
 
   @Test
   void theDrawingIsToScale() {
-    TaperHub hub =
-        new TaperHub(
-            bearing("30206"),
-            bearing("30204"),
-            THREAD,
-            Map.of(HubDimension.SHOULDER_DISTANCE, 34.0));
-    Section section = TaperHubSection.of(hub);
+    Assembly hub = Assembly.assumed(A1);
+    Section section = SectionBuilder.of(hub);
     SectionDrawing drawing = draw(hub, Format.BENCH);
     assertThat(drawing.scaleBar()).isCloseTo(10 * drawing.unitsPerMm(), within(1e-9));
     double spot = drawing.parts().get(8).anchor().x() - drawing.parts().get(0).anchor().x();
@@ -137,12 +169,11 @@ class SectionDrawingTest {
 
   @Test
   void whatIsSelectedAndWhatIsAssumedIsSaid() {
-    SectionDrawing drawing =
-        draw(new TaperHub(bearing("30206"), bearing("30204"), THREAD, Map.of()), Format.BENCH);
+    SectionDrawing drawing = draw(Assembly.assumed(A1), Format.BENCH);
     assertThat(drawing.parts())
         .filteredOn(PartView::selected)
-        .extracting(PartView::part)
-        .containsExactly(HubPart.NUT);
+        .extracting(p -> p.part().id())
+        .containsExactly("nut");
     assertThat(drawing.anyAssumed()).isTrue();
     assertThat(drawing.parts()).extracting(PartView::letter).containsOnly("F");
     assertThat(drawing.parts().get(8).label()).isEqualTo("9, castle nut, as found");
@@ -150,11 +181,22 @@ class SectionDrawingTest {
 
   @Test
   void anotherBearingGivesAnotherDrawing() {
-    SectionDrawing one =
-        draw(new TaperHub(bearing("30206"), bearing("30204"), THREAD, Map.of()), Format.BENCH);
+    SectionDrawing one = draw(Assembly.assumed(A1), Format.BENCH);
     SectionDrawing other =
-        draw(new TaperHub(bearing("32206"), bearing("30204"), THREAD, Map.of()), Format.BENCH);
+        draw(Assembly.assumed(A1).with("inboard", bearing("32206")), Format.BENCH);
     assertThat(one.parts().get(2).outlines()).isNotEqualTo(other.parts().get(2).outlines());
     assertThat(other.dimensions().get(0).text()).isEqualTo("21.25");
+  }
+
+  /** A hatch line never leaves the surface that it fills. */
+  @Test
+  void hatchesStayInside() {
+    Section section = SectionBuilder.of(Assembly.assumed(A1));
+    SectionDrawing drawing = draw(Assembly.assumed(A1), Format.BENCH);
+    assertThat(drawing.parts().get(4).outlines().get(0).hatch()).startsWith("M");
+    assertThat(drawing.parts().get(0).outlines().get(0).hatch()).isEmpty();
+    assertThat(section.parts()).hasSameSizeAs(drawing.parts());
+    assertThat(Map.of("ring", 2, "casting", 4).values())
+        .allSatisfy(i -> assertThat(drawing.parts().get(i).outlines().get(0).hatch()).isNotEmpty());
   }
 }

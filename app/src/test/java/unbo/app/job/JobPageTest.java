@@ -16,10 +16,11 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.test.web.servlet.ResultActions;
 import unbo.app.PageTest;
-import unbo.core.arrangement.HubDimension;
-import unbo.core.arrangement.HubPart;
+import unbo.core.arrangement.Arrangements;
+import unbo.core.arrangement.PartTemplate;
 
 class JobPageTest extends PageTest {
 
@@ -32,8 +33,8 @@ class JobPageTest extends PageTest {
   }
 
   @ParameterizedTest
-  @EnumSource(HubPart.class)
-  void everyPartOpensASheet(HubPart part) throws Exception {
+  @MethodSource("parts")
+  void everyPartOpensASheet(PartTemplate part) throws Exception {
     mvc.perform(get("/jobs/{id}", newJob().getId()).param("part", part.id()).with(as("tuva")))
         .andExpect(status().isOk())
         .andExpect(content().string(containsString("class=\"balloon is-selected\"")));
@@ -43,6 +44,10 @@ class JobPageTest extends PageTest {
                 .param("part", part.id())
                 .with(as("tuva")))
         .andExpect(status().isOk());
+  }
+
+  static List<PartTemplate> parts() {
+    return Arrangements.of("a1").parts();
   }
 
   @Test
@@ -58,12 +63,13 @@ class JobPageTest extends PageTest {
 
   @Test
   void theAddressOfAFormLeadsBackToItsPage() throws Exception {
-    mvc.perform(get("/jobs/7/set/preview").with(as("tuva")))
-        .andExpect(redirectedUrl("/jobs/7?at=set"));
-    mvc.perform(get("/jobs/7/prove/waivers/brake").with(as("tuva")))
-        .andExpect(redirectedUrl("/jobs/7?at=prove"));
-    mvc.perform(get("/jobs/7/parts/hub").with(as("tuva")))
-        .andExpect(redirectedUrl("/jobs/7?at=part&part=hub"));
+    String job = "/jobs/" + newJob().getId();
+    mvc.perform(get(job + "/set/preview").with(as("tuva")))
+        .andExpect(redirectedUrl(job + "?at=set"));
+    mvc.perform(get(job + "/prove/waivers/brake").with(as("tuva")))
+        .andExpect(redirectedUrl(job + "?at=prove"));
+    mvc.perform(get(job + "/parts/hub").with(as("tuva")))
+        .andExpect(redirectedUrl(job + "?at=part&part=hub"));
   }
 
   private ResultActions note(Job job, String station, String note, String what, int revision)
@@ -105,11 +111,11 @@ class JobPageTest extends PageTest {
             post("/jobs/{id}/parts/hub", job.getId())
                 .param("revision", "0")
                 .param("state", "KEEP")
-                .param("SHOULDER_DISTANCE", "1 5/16")
+                .param("hub.shoulder-distance", "1 5/16")
                 .with(as("joren"))
                 .with(csrf()))
         .andExpect(status().is3xxRedirection());
-    assertThat(reload(job).hub().get(HubDimension.SHOULDER_DISTANCE)).isEqualTo(33.3375);
+    assertThat(reload(job).assembly().valueOf("hub.shoulder-distance")).isEqualTo(33.3375);
     mvc.perform(get("/jobs/{id}", job.getId()).with(as("joren")))
         .andExpect(content().string(containsString(">K</text>")));
     for (String bad : List.of("-4", "wide", "9".repeat(10_000))) {
@@ -117,7 +123,7 @@ class JobPageTest extends PageTest {
               post("/jobs/{id}/parts/hub", job.getId())
                   .param("revision", "1")
                   .param("state", "KEEP")
-                  .param("FLANGE_THICKNESS", bad)
+                  .param("hub.flange-thickness", bad)
                   .with(as("joren"))
                   .with(csrf()))
           .andExpect(status().isUnprocessableEntity())

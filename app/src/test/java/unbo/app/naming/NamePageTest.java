@@ -13,7 +13,6 @@ import unbo.app.PageTest;
 import unbo.app.job.Job;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
-import unbo.core.arrangement.HubPart;
 
 class NamePageTest extends PageTest {
 
@@ -43,7 +42,7 @@ class NamePageTest extends PageTest {
             content().string(containsString("tapered roller, one row, dimension series 02, light")))
         .andExpect(content().string(containsString("30 × 62 × 17.25 mm, cone 16, cup 14, 14.0°")))
         .andExpect(content().string(containsString("mark-unread\">2/Q")));
-    assertThat(reload(job).bearingAt(HubPart.INBOARD_CONE).marking()).isEmpty();
+    assertThat(reload(job).bearingAt("inboard")).isEmpty();
   }
 
   @Test
@@ -51,8 +50,8 @@ class NamePageTest extends PageTest {
     Job job = newJob();
     take(job, "32206", "32206", 0).andExpect(status().is3xxRedirection());
     Job changed = reload(job);
-    assertThat(changed.hub().inboard().designation()).isEqualTo("32206");
-    assertThat(changed.stateOf(HubPart.INBOARD_CUP).title()).isEqualTo("renewed");
+    assertThat(changed.assembly().bearing("inboard").designation()).isEqualTo("32206");
+    assertThat(changed.stateOf("inboard-cup").title()).isEqualTo("renewed");
     assertThat(changed.mark(Station.NAME).orElseThrow().getState())
         .isEqualTo(StationMark.State.WORKED_ON);
     assertThat(jobs.history(job.getId()).get(0).getText()).contains("assumed 30206", "32206");

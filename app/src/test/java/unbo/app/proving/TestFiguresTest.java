@@ -5,27 +5,24 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.Instant;
 import java.util.Map;
+import java.util.Optional;
+import unbo.core.arrangement.Arrangements;
+import unbo.core.arrangement.Assembly;
+import unbo.core.arrangement.TaperPair;
 import org.junit.jupiter.api.Test;
 import unbo.app.job.TestRecord;
 import unbo.app.web.Figures;
-import unbo.core.arrangement.HubDimension;
-import unbo.core.arrangement.TaperHub;
-import unbo.core.catalogue.Catalogue;
 import unbo.core.measure.Verdict;
-import unbo.core.setting.SpindleThread;
 import unbo.core.verification.AccusingTest;
 
 class TestFiguresTest {
 
-  private static final TaperHub HUB =
-      new TaperHub(
-          Catalogue.standard().find("30206").orElseThrow(),
-          Catalogue.standard().find("30204").orElseThrow(),
-          new SpindleThread(18, 1.5, "M18×1.5"),
-          Map.of(HubDimension.SHOULDER_DISTANCE, 34.0));
+  private static final Optional<TaperPair> PAIR =
+      TaperPair.of(
+          new Assembly(Arrangements.of("a1"), Map.of(), Map.of("hub.shoulder-distance", 34.0)));
 
   private static String words(AccusingTest test, double value, Double second) {
-    return TestFigures.words(test, value, second, HUB, new Figures());
+    return TestFigures.words(test, value, second, PAIR, new Figures());
   }
 
   /** Two hubs warm alike is nothing; one warmer or colder than its brother is a finding. */
@@ -48,7 +45,7 @@ class TestFiguresTest {
   /** a = 66.5 − 3.35 − 4.1 and 13.5°: E = 1.9·a/(580·tan α), about 0.8 mm. */
   @Test
   void rockSaysItsTiltAndTheEndPlayThatWouldGiveIt() {
-    assertThat(HUB.effectiveCentresMm()).isCloseTo(58.9, within(0.4));
+    assertThat(PAIR.orElseThrow().effectiveCentresMm()).isCloseTo(58.9, within(0.4));
     assertThat(words(AccusingTest.ROCK, 1.9, 290.0))
         .startsWith("1.9 mm at 290 mm: 6.6 mrad, like 0.8 mm end play");
   }

@@ -68,6 +68,11 @@ public record Arrangement(
     return facts.getOrDefault(key, "");
   }
 
+  /** Whether a wheel comes off for it, so that its nuts and brake are asked for. */
+  public boolean isWheel() {
+    return !fact("wheel").isEmpty();
+  }
+
   /** The places whose bearing is known by its number. */
   public List<BearingPlace> namedPlaces() {
     return places.stream().filter(BearingPlace::isNamed).toList();

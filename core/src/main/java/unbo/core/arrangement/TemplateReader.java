@@ -20,14 +20,15 @@ import unbo.core.tables.TextLines;
 final class TemplateReader {
 
   private static final Set<String> FACTS =
-      Set.of("found", "tight", "set-by", "note", "caution", "drawn", "source");
+      Set.of("found", "tight", "set-by", "note", "caution", "drawn", "wheel", "source");
   private static final Pattern BEARING =
       Pattern.compile(
           "([a-z-]+) ([a-z-]+) ([^ ]+(?: x [^ ]+ x [^ ]+)?) at (.+?)(?: facing (left|right))?");
   private static final Pattern SIZE =
       Pattern.compile("([a-z-]+) ([\\d.]+)\\.\\.([\\d.]+) = (.+?) : (.+)");
   private static final Pattern CONTACT =
-      Pattern.compile("([a-z-]+) (on|in|against|held|through) ([a-z-]+)(?: : (.+?) = (.+?))? : (.*)");
+      Pattern.compile(
+          "([a-z-]+) (on|in|against|held|through) ([a-z-]+)(?: : (.+?) = (.+?))? : (.*)");
   private static final Pattern NEVER = Pattern.compile("([a-z-]+) when (.+?) : (.+)");
   private static final Pattern GAP = Pattern.compile("\\{([^}]+)}");
 

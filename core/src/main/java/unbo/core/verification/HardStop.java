@@ -1,5 +1,7 @@
 package unbo.core.verification;
 
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -62,6 +64,11 @@ public enum HardStop {
   /** Whether a person ticks it; the others follow from the job's own record. */
   public boolean isTicked() {
     return ticked;
+  }
+
+  /** The stops that are asked: those of a wheel only where one comes off. */
+  public static List<HardStop> askedAt(boolean wheel) {
+    return Arrays.stream(values()).filter(s -> wheel || (s != WHEEL_NUTS && s != BRAKE)).toList();
   }
 
   public static Optional<HardStop> withId(String id) {

@@ -22,17 +22,19 @@ public record Proof(List<String> open, List<String> blocking) {
    * Judges a job.
    *
    * @param comparisons the tests that accused the bearing
+   * @param asked the hard stops that this position asks
    * @param met the hard stops that are met
    * @param waived the hard stops that were waived
    * @param findings the findings that were ticked or follow from a measurement
    */
   public static Proof of(
       List<Comparison> comparisons,
+      List<HardStop> asked,
       Set<HardStop> met,
       Map<HardStop, Waiver> waived,
       Set<RoadFinding> findings) {
     List<String> open = new ArrayList<>(openTests(comparisons));
-    for (HardStop stop : HardStop.values()) {
+    for (HardStop stop : asked) {
       if (!met.contains(stop) && !waived.containsKey(stop)) {
         open.add(stop.title() + ": not met and not waived.");
       }

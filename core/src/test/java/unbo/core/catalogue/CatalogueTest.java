@@ -42,7 +42,7 @@ class CatalogueTest {
   @Test
   void outsidesGrowWithTheBoreWithinASeries() {
     var series = catalogue.all().stream().collect(Collectors.groupingBy(Bearing::series));
-    assertThat(series).hasSize(7);
+    assertThat(series).hasSize(9);
     series
         .values()
         .forEach(

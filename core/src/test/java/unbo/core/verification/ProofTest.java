@@ -16,6 +16,7 @@ import unbo.core.measure.Verdict;
 class ProofTest {
 
   private static final Set<HardStop> ALL = EnumSet.allOf(HardStop.class);
+  private static final List<HardStop> STOPS = List.of(HardStop.values());
   private static final Waiver WAIVER =
       new Waiver("Ilse", Role.OWNER, "owner tows it home at walking pace");
 
@@ -30,22 +31,23 @@ class ProofTest {
 
   @Test
   void provedWhenRepeatedBetterAndEveryStopMet() {
-    assertThat(Proof.of(List.of(rock(1.9, 0.4)), ALL, Map.of(), Set.of()).isProved()).isTrue();
+    assertThat(Proof.of(List.of(rock(1.9, 0.4)), STOPS, ALL, Map.of(), Set.of()).isProved())
+        .isTrue();
   }
 
   @Test
   void nothingRepeatedProvesNothing() {
-    assertThat(Proof.of(List.of(rock(1.9, null)), ALL, Map.of(), Set.of()).open())
+    assertThat(Proof.of(List.of(rock(1.9, null)), STOPS, ALL, Map.of(), Set.of()).open())
         .hasSize(1)
         .first()
         .asString()
         .contains("No test was repeated");
-    assertThat(Proof.of(List.of(), ALL, Map.of(), Set.of()).isProved()).isFalse();
+    assertThat(Proof.of(List.of(), STOPS, ALL, Map.of(), Set.of()).isProved()).isFalse();
   }
 
   @Test
   void worseThanBeforeStaysOpen() {
-    assertThat(Proof.of(List.of(rock(0.4, 1.9)), ALL, Map.of(), Set.of()).open())
+    assertThat(Proof.of(List.of(rock(0.4, 1.9)), STOPS, ALL, Map.of(), Set.of()).open())
         .first()
         .asString()
         .contains("worse");
@@ -57,19 +59,19 @@ class ProofTest {
   void everyStopHoldsTheJobUntilMetOrWaived(HardStop stop) {
     Set<HardStop> met = EnumSet.complementOf(EnumSet.of(stop));
     List<Comparison> tests = List.of(rock(1.9, 0.4));
-    assertThat(Proof.of(tests, met, Map.of(), Set.of()).open())
+    assertThat(Proof.of(tests, STOPS, met, Map.of(), Set.of()).open())
         .hasSize(1)
         .first()
         .asString()
         .contains(stop.title());
-    assertThat(Proof.of(tests, met, Map.of(stop, WAIVER), Set.of()).isProved()).isTrue();
+    assertThat(Proof.of(tests, STOPS, met, Map.of(stop, WAIVER), Set.of()).isProved()).isTrue();
   }
 
   @ParameterizedTest
   @EnumSource(RoadFinding.class)
   void noWaiverLiftsAFindingThatKeepsItOffTheRoad(RoadFinding finding) {
     Map<HardStop, Waiver> everything = Map.of(HardStop.BRAKE, WAIVER, HardStop.SETTING, WAIVER);
-    Proof proof = Proof.of(List.of(rock(1.9, 0.4)), ALL, everything, Set.of(finding));
+    Proof proof = Proof.of(List.of(rock(1.9, 0.4)), STOPS, ALL, everything, Set.of(finding));
     assertThat(proof.isProved()).isFalse();
     assertThat(proof.blocking()).first().asString().contains(finding.title());
   }
@@ -81,5 +83,17 @@ class ProofTest {
     assertThat(Waiver.problemWith(Role.MECHANIC, "x".repeat(501))).isPresent();
     assertThat(Waiver.problemWith(Role.MECHANIC, "maker's figure not to be had on the island"))
         .isEmpty();
+  }
+
+  /** Where no wheel comes off, its nuts and its brake are not asked for. */
+  @Test
+  void aPositionWithoutAWheelAsksLess() {
+    List<HardStop> inside = HardStop.askedAt(false);
+    assertThat(inside).doesNotContain(HardStop.WHEEL_NUTS, HardStop.BRAKE);
+    assertThat(HardStop.askedAt(true)).containsExactly(HardStop.values());
+    assertThat(
+            Proof.of(List.of(rock(1.9, 0.4)), inside, Set.copyOf(inside), Map.of(), Set.of())
+                .isProved())
+        .isTrue();
   }
 }

@@ -1,4 +1,4 @@
-package unbo.core.arrangement;
+package unbo.core.section;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

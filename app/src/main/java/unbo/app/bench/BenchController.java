@@ -1,0 +1,132 @@
+package unbo.app.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import unbo.app.drawing.SectionDrawing;
+import unbo.app.drawing.SectionDrawing.Format;
+import unbo.app.job.ContactLine;
+import unbo.app.web.Figures;
+import unbo.app.web.NoSuchPage;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.Arrangements;
+import unbo.core.arrangement.Assembly;
+import unbo.core.arrangement.BearingPlace;
+import unbo.core.arrangement.PartTemplate;
+import unbo.core.arrangement.SizeTemplate;
+import unbo.core.section.Section;
+import unbo.core.section.SectionBuilder;
+
+/** Any arrangement on the bench, drawn from what stands in the address. */
+@Controller
+@RequestMapping("/bench")
+class BenchController {
+
+  private final Figures figures;
+
+  BenchController(Figures figures) {
+    this.figures = figures;
+  }
+
+  /** An arrangement of the list with its small drawing. */
+  public record Card(Arrangement arrangement, SectionDrawing drawing) {}
+
+  /** A field of the open part: name, label, unit, text typed, and what stands in for it. */
+  public record Field(String name, String label, String unit, String typed, String hint) {}
+
+  @GetMapping
+  String all(Model model) {
+    model.addAttribute(
+        "cards",
+        Arrangements.standard().all().stream()
+            .map(a -> new Card(a, small(SectionBuilder.of(Assembly.assumed(a)))))
+            .toList());
+    return "bench-list";
+  }
+
+  private static SectionDrawing small(Section section) {
+    return SectionDrawing.of(section, Format.THUMBNAIL, null, SectionDrawing.NO_STATES, List.of());
+  }
+
+  @GetMapping("/{id}")
+  String show(
+      @PathVariable String id,
+      @RequestParam(defaultValue = "") String part,
+      @RequestParam Map<String, String> parameters,
+      Model model) {
+    Arrangement arrangement =
+        Arrangements.standard()
+            .find(id)
+            .orElseThrow(() -> new NoSuchPage("There is no arrangement " + id + "."));
+    BenchForm form = BenchForm.of(arrangement, parameters);
+    PartTemplate open = arrangement.part(part).orElseGet(() -> firstWithFields(arrangement));
+    Section section = SectionBuilder.of(form.assembly());
+    List<Field> fields = fields(form, open);
+    model.addAttribute("arrangement", arrangement);
+    model.addAttribute("form", form);
+    model.addAttribute("open", open);
+    model.addAttribute("fields", fields);
+    model.addAttribute("elsewhere", form.elsewhere(fields.stream().map(Field::name).toList()));
+    model.addAttribute("contacts", ContactLine.of(arrangement, open));
+    model.addAttribute("section", section);
+    model.addAttribute("base", form.base());
+    model.addAttribute("bench", drawing(section, Format.BENCH, open));
+    model.addAttribute("phone", drawing(section, Format.PHONE, open));
+    return "bench";
+  }
+
+  private static SectionDrawing drawing(Section section, Format format, PartTemplate open) {
+    return SectionDrawing.of(section, format, open, SectionDrawing.NO_STATES, List.of());
+  }
+
+  private static PartTemplate firstWithFields(Arrangement arrangement) {
+    return arrangement.parts().stream()
+        .filter(p -> p.isBearing() || !p.sizes().isEmpty())
+        .findFirst()
+        .orElseGet(() -> arrangement.parts().get(0));
+  }
+
+  /** The open part's bearing number, if it goes by one, and its sizes. */
+  private List<Field> fields(BenchForm form, PartTemplate open) {
+    List<Field> fields = new ArrayList<>();
+    open.place()
+        .flatMap(form.arrangement()::place)
+        .filter(BearingPlace::isNamed)
+        .ifPresent(
+            p ->
+                fields.add(
+                    new Field(
+                        p.id(),
+                        "Number of the " + p.kind().title(),
+                        "",
+                        form.get(p.id()),
+                        read(form, p))));
+    for (SizeTemplate size : open.sizes()) {
+      String hint =
+          form.assembly().isMeasured(size)
+              ? figures.takenAs(form.get(size.id()))
+              : "assumed " + figures.size(form.assembly().value(size)) + " mm";
+      fields.add(new Field(size.id(), size.label(), "mm", form.get(size.id()), hint));
+    }
+    return fields;
+  }
+
+  private String read(BenchForm form, BearingPlace place) {
+    var bearing = form.assembly().bearing(place.id());
+    return (form.assembly().isRead(place.id()) ? "" : "assumed ")
+        + bearing.designation()
+        + ", "
+        + figures.size(bearing.boreMm())
+        + " × "
+        + figures.size(bearing.outerMm())
+        + " × "
+        + figures.size(bearing.widthMm())
+        + " mm";
+  }
+}

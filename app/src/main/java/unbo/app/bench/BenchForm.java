@@ -1,0 +1,103 @@
+package unbo.app.bench;
+
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.web.util.UriUtils;
+import unbo.app.web.FieldProblems;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.Assembly;
+import unbo.core.arrangement.BearingPlace;
+import unbo.core.arrangement.SizeTemplate;
+import unbo.core.catalogue.Bearing;
+import unbo.core.designation.DesignationReader;
+import unbo.core.units.LengthEntry;
+import unbo.core.units.Problem;
+
+/**
+ * What was typed at the bench, by place or size name, and what it comes to.
+ *
+ * @param arrangement the arrangement
+ * @param typed the texts that are not empty
+ * @param problems at the fields; a refused text leaves its size assumed
+ * @param assembly the arrangement with what was understood
+ */
+public record BenchForm(
+    Arrangement arrangement, Map<String, String> typed, FieldProblems problems, Assembly assembly) {
+
+  private static final DesignationReader READER = DesignationReader.standard();
+
+  static BenchForm of(Arrangement arrangement, Map<String, String> parameters) {
+    FieldProblems problems = new FieldProblems();
+    Map<String, String> typed = new LinkedHashMap<>();
+    Map<String, Bearing> read = new HashMap<>();
+    for (BearingPlace place : arrangement.namedPlaces()) {
+      String text = parameters.getOrDefault(place.id(), "").strip();
+      if (!text.isEmpty()) {
+        typed.put(place.id(), text);
+        bearing(place, text, problems).ifPresent(b -> read.put(place.id(), b));
+      }
+    }
+    Map<String, Double> measured = new HashMap<>();
+    for (SizeTemplate size : arrangement.sizes()) {
+      String text = parameters.getOrDefault(size.id(), "").strip();
+      if (!text.isEmpty()) {
+        typed.put(size.id(), text);
+        length(size, text, problems).ifPresent(mm -> measured.put(size.id(), mm));
+      }
+    }
+    return new BenchForm(arrangement, typed, problems, new Assembly(arrangement, read, measured));
+  }
+
+  private static Optional<Bearing> bearing(
+      BearingPlace place, String text, FieldProblems problems) {
+    Optional<Bearing> found =
+        READER.read(text).readings().stream()
+            .map(r -> r.bearing())
+            .filter(b -> place.kind().family().filter(f -> f == b.family()).isPresent())
+            .findFirst();
+    if (found.isEmpty()) {
+      problems.add(
+          place.id(),
+          new Problem(
+              text,
+              "No " + place.kind().title() + " is read from this.",
+              "Type its number, such as " + place.assumed().orElseThrow() + "."));
+    }
+    return found;
+  }
+
+  private static Optional<Double> length(SizeTemplate size, String text, FieldProblems problems) {
+    return problems
+        .take(
+            size.id(),
+            LengthEntry.parse(text, LengthEntry.Unit.MILLIMETRE)
+                .check(t -> size.problemWith(t.length())))
+        .map(t -> t.length().millimetres());
+  }
+
+  public String get(String name) {
+    return typed.getOrDefault(name, "");
+  }
+
+  /** The page's address with everything typed, ready for a part's id. */
+  String base() {
+    StringBuilder address = new StringBuilder("/bench/" + arrangement.id() + "?");
+    typed.forEach(
+        (name, text) ->
+            address
+                .append(name)
+                .append('=')
+                .append(UriUtils.encode(text, StandardCharsets.UTF_8))
+                .append('&'));
+    return address.append("part=").toString();
+  }
+
+  /** What was typed for other parts than the one whose sheet is open. */
+  public List<Map.Entry<String, String>> elsewhere(List<String> here) {
+    return typed.entrySet().stream().filter(e -> !here.contains(e.getKey())).toList();
+  }
+}

@@ -1,0 +1,46 @@
+package unbo.app.vehicle;
+
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import unbo.app.web.NoSuchPage;
+import unbo.app.web.SearchPattern;
+
+/** Reads and changes the vehicles of the yard. */
+@Service
+public class Vehicles {
+
+  private final VehicleRepository vehicles;
+
+  Vehicles(VehicleRepository vehicles) {
+    this.vehicles = vehicles;
+  }
+
+  @Transactional(readOnly = true)
+  public List<Vehicle> all() {
+    return vehicles.findAll();
+  }
+
+  /**
+   * The vehicle of an id.
+   *
+   * @throws NoSuchPage when there is none
+   */
+  @Transactional(readOnly = true)
+  public Vehicle get(long id) {
+    return vehicles
+        .findById(id)
+        .orElseThrow(() -> new NoSuchPage("There is no vehicle " + id + "."));
+  }
+
+  /** Vehicles with a text in name, description or plate, upper and lower case alike. */
+  @Transactional(readOnly = true)
+  public List<Vehicle> search(String text) {
+    return vehicles.search(SearchPattern.of(text));
+  }
+
+  @Transactional
+  public Vehicle save(Vehicle vehicle) {
+    return vehicles.save(vehicle);
+  }
+}

@@ -1,0 +1,176 @@
+package unbo.app.yard;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import unbo.app.account.Person;
+import unbo.app.drawing.VehiclePlan;
+import unbo.app.job.Job;
+import unbo.app.job.Jobs;
+import unbo.app.vehicle.Vehicle;
+import unbo.app.vehicle.Vehicles;
+import unbo.app.web.NoSuchPage;
+import unbo.app.yard.YardRows.OpenJob;
+import unbo.core.arrangement.Arrangements;
+import unbo.core.units.Problem;
+import unbo.core.vehicle.Position;
+import unbo.core.vehicle.VehicleTemplate;
+
+/** A vehicle in plan with all its positions, new vehicles, and the opening of a job. */
+@Controller
+@RequestMapping("/vehicles")
+class VehicleController {
+
+  private static final int LONGEST_COMPLAINT = 500;
+  private static final double PLAN_HEIGHT = 620;
+
+  private final Vehicles vehicles;
+  private final Jobs jobs;
+
+  VehicleController(Vehicles vehicles, Jobs jobs) {
+    this.vehicles = vehicles;
+    this.jobs = jobs;
+  }
+
+  /** A position in the list beside the plan. */
+  public record PositionRow(
+      int number, Position position, String arrangement, OpenJob job, long closed) {}
+
+  @GetMapping("/{id}")
+  String show(@PathVariable long id, Model model) {
+    Vehicle vehicle = vehicles.get(id);
+    List<Job> all = jobs.of(vehicle);
+    List<OpenJob> open = all.stream().filter(j -> !j.isClosed()).map(YardRows::open).toList();
+    VehiclePlan plan = VehiclePlan.alone(vehicle.layout(), PLAN_HEIGHT);
+    YardRows.Row row = YardRows.row(vehicle, plan, open);
+    model.addAttribute("row", row);
+    model.addAttribute(
+        "positions",
+        plan.marks().stream()
+            .map(
+                m ->
+                    new PositionRow(
+                        m.number(),
+                        m.position(),
+                        Arrangements.of(m.position().arrangement()).title(),
+                        row.byPosition().get(m.position().code()),
+                        closedAt(all, m.position())))
+            .toList());
+    model.addAttribute("past", all.stream().filter(Job::isClosed).toList());
+    return "vehicle";
+  }
+
+  private static long closedAt(List<Job> all, Position position) {
+    return all.stream()
+        .filter(j -> j.isClosed() && j.getPosition().equals(position.code()))
+        .count();
+  }
+
+  /** Templates to start from, or the form of one. */
+  @GetMapping("/new")
+  String ask(@RequestParam(required = false) String template, Model model) {
+    model.addAttribute("templates", VehicleTemplate.all());
+    if (template != null) {
+      form(model, VehicleForm.from(template(template)));
+    }
+    return "new-vehicle";
+  }
+
+  @PostMapping("/new")
+  String add(
+      @RequestParam String template,
+      @RequestParam Map<String, String> fields,
+      Model model,
+      HttpServletResponse response) {
+    VehicleForm form = VehicleForm.typed(template(template), fields);
+    Optional<Vehicle> vehicle = form.vehicle();
+    if (vehicle.isPresent()) {
+      return "redirect:/vehicles/" + vehicles.save(vehicle.get()).getId();
+    }
+    response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+    model.addAttribute("templates", VehicleTemplate.all());
+    form(model, form);
+    return "new-vehicle";
+  }
+
+  private static void form(Model model, VehicleForm form) {
+    model.addAttribute("form", form);
+    Vehicle drawn =
+        new Vehicle("the new vehicle", form.template().layout().kind(), "", "")
+            .withLayout(form.layout().orElse(form.template().layout()));
+    model.addAttribute(
+        "row", YardRows.row(drawn, VehiclePlan.alone(drawn.layout(), 420), List.of()));
+  }
+
+  private static VehicleTemplate template(String id) {
+    return VehicleTemplate.withId(id)
+        .orElseThrow(() -> new NoSuchPage("There is no such kind of vehicle to start from."));
+  }
+
+  /** The form to open a job at a position. */
+  @GetMapping("/{id}/positions/{position}/open")
+  String ask(@PathVariable long id, @PathVariable String position, Model model) {
+    return openForm(model, vehicles.get(id), position, "", null);
+  }
+
+  @PostMapping("/{id}/positions/{position}/open")
+  String open(
+      @PathVariable long id,
+      @PathVariable String position,
+      @RequestParam(defaultValue = "") String complaint,
+      @AuthenticationPrincipal Person person,
+      Model model,
+      HttpServletResponse response) {
+    Vehicle vehicle = vehicles.get(id);
+    place(vehicle, position);
+    Optional<Problem> problem = problemWith(complaint);
+    if (problem.isPresent()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      return openForm(model, vehicle, position, complaint, problem.get());
+    }
+    Job job = jobs.openAt(vehicle, position, complaint.strip(), person.getName());
+    return "redirect:/jobs/" + job.getId();
+  }
+
+  private static String openForm(
+      Model model, Vehicle vehicle, String position, String complaint, Problem problem) {
+    Position place = place(vehicle, position);
+    model.addAttribute("vehicle", vehicle);
+    model.addAttribute("place", place);
+    model.addAttribute("arrangement", Arrangements.of(place.arrangement()));
+    model.addAttribute("complaint", complaint);
+    model.addAttribute("problem", problem);
+    return "open-job";
+  }
+
+  private static Optional<Problem> problemWith(String complaint) {
+    if (complaint.isBlank()) {
+      return Optional.of(
+          new Problem(
+              "",
+              "The complaint is missing.",
+              "Say in a few words what was noticed: a growl, a loose wheel, a hot cap."));
+    }
+    return complaint.length() > LONGEST_COMPLAINT
+        ? Optional.of(
+            new Problem(
+                complaint, "That is too long.", "Say it in " + LONGEST_COMPLAINT + " characters."))
+        : Optional.empty();
+  }
+
+  private static Position place(Vehicle vehicle, String position) {
+    return vehicle
+        .position(position)
+        .orElseThrow(() -> new NoSuchPage("There is no such position."));
+  }
+}

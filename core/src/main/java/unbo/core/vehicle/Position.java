@@ -1,0 +1,14 @@
+package unbo.core.vehicle;
+
+/**
+ * One bearing position of a vehicle in plan: front at 0, right positive as the driver sits.
+ *
+ * @param code the word in addresses and records, such as {@code axle-1-left}
+ * @param title what a mechanic calls it
+ * @param arrangement the arrangement's id, such as {@code a1}
+ * @param backMm behind the vehicle's front, in millimetres
+ * @param rightMm right of the middle, in millimetres
+ * @param wheel whether a wheel stands there, which is drawn
+ */
+public record Position(
+    String code, String title, String arrangement, double backMm, double rightMm, boolean wheel) {}
