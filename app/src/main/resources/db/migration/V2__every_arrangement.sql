@@ -43,3 +43,38 @@ update job_dimension set dimension = case dimension
 -- A vehicle's build decides which arrangement stands where.
 alter table vehicle add column build varchar(30) not null default '';
 update vehicle set build = case kind when 'TRAILER' then 'taper-pair' else 'rear-driven' end;
+
+-- What was packed, and the shop's gun.
+alter table job
+  add column pack_duty varchar(20),
+  add column pack_by_hand bit,
+  add column pack_density double;
+
+create table job_mass (
+  job_id bigint not null references job (id),
+  place varchar(30) not null,
+  mass_g double not null,
+  primary key (job_id, place)
+);
+
+create table grease_gun (
+  id bigint auto_increment primary key,
+  grams_per_stroke double not null,
+  strokes int not null,
+  grams double not null,
+  person varchar(80) not null,
+  at datetime(6) not null
+);
+
+-- The last change of a job, to be taken back; revisions are counted over the whole job, so that one taken back never returns.
+alter table job add column changes int not null default 0;
+update job set changes = (select coalesce(max(s.revision), 0) from job_station s where s.job_id = job.id);
+
+create table job_undo (
+  job_id bigint primary key references job (id),
+  event_id bigint not null,
+  text varchar(1000) not null,
+  person varchar(80) not null,
+  at datetime(6) not null,
+  state_before mediumtext not null
+);

@@ -1,9 +1,6 @@
 package unbo.app.demo;
 
-import java.time.Clock;
 import unbo.app.job.Job;
-import unbo.app.job.JobEventRepository;
-import unbo.app.job.JobRepository;
 import unbo.app.job.Jobs;
 import unbo.app.job.Marked;
 import unbo.app.job.Station;
@@ -18,8 +15,8 @@ final class DemoScript {
   private final Jobs jobs;
   private final String person;
 
-  DemoScript(Clock clock, JobRepository repository, JobEventRepository events, String person) {
-    this.jobs = new Jobs(repository, events, clock);
+  DemoScript(Jobs jobs, String person) {
+    this.jobs = jobs;
     this.person = person;
   }
 

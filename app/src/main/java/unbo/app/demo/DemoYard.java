@@ -16,6 +16,8 @@ import unbo.app.account.DemoPassword;
 import unbo.app.job.Job;
 import unbo.app.job.JobEventRepository;
 import unbo.app.job.JobRepository;
+import unbo.app.job.JobUndoRepository;
+import unbo.app.job.Jobs;
 import unbo.app.job.PartMark;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
@@ -38,6 +40,7 @@ class DemoYard implements ApplicationRunner {
   private final VehicleRepository vehicles;
   private final JobRepository jobs;
   private final JobEventRepository events;
+  private final JobUndoRepository undos;
   private final PasswordEncoder passwords;
   private final TransactionTemplate transaction;
   private final Clock clock;
@@ -47,6 +50,7 @@ class DemoYard implements ApplicationRunner {
       VehicleRepository vehicles,
       JobRepository jobs,
       JobEventRepository events,
+      JobUndoRepository undos,
       PasswordEncoder passwords,
       TransactionTemplate transaction,
       Clock clock) {
@@ -54,6 +58,7 @@ class DemoYard implements ApplicationRunner {
     this.vehicles = vehicles;
     this.jobs = jobs;
     this.events = events;
+    this.undos = undos;
     this.passwords = passwords;
     this.transaction = transaction;
     this.clock = clock;
@@ -83,7 +88,7 @@ class DemoYard implements ApplicationRunner {
     DemoFleet fleet = new DemoFleet(vehicles);
     fleet.arrive();
     Vehicle tern = fleet.named("Launch trailer “Tern”");
-    new PastJob(clock, jobs, events, tern, "axle-1-left").closedLastSeason();
+    new PastJob(clock, this::doors, tern, "axle-1-left").closedLastSeason();
     launchTrailer(tern);
     livestock(fleet.named("Livestock trailer “Ark”"));
     script(Duration.ofHours(26), MECHANIC)
@@ -202,6 +207,11 @@ class DemoYard implements ApplicationRunner {
   }
 
   private DemoScript script(Duration ago, String person) {
-    return new DemoScript(Clock.offset(clock, ago.negated()), jobs, events, person);
+    return new DemoScript(doors(Clock.offset(clock, ago.negated())), person);
+  }
+
+  /** The same doors as everybody's, at another time. */
+  private Jobs doors(Clock then) {
+    return new Jobs(jobs, events, undos, then);
   }
 }

@@ -5,11 +5,10 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import unbo.app.job.EndPlayKey;
 import unbo.app.job.EndPlayReading;
 import unbo.app.job.Job;
-import unbo.app.job.JobEventRepository;
-import unbo.app.job.JobRepository;
 import unbo.app.job.Jobs;
 import unbo.app.job.NutRecord;
 import unbo.app.job.PartMark;
@@ -31,20 +30,13 @@ final class PastJob {
   private static final Duration BETWEEN = Duration.ofHours(5);
 
   private final Clock clock;
-  private final JobRepository jobs;
-  private final JobEventRepository events;
+  private final Function<Clock, Jobs> doors;
   private final Vehicle vehicle;
   private final String position;
 
-  PastJob(
-      Clock clock,
-      JobRepository jobs,
-      JobEventRepository events,
-      Vehicle vehicle,
-      String position) {
+  PastJob(Clock clock, Function<Clock, Jobs> doors, Vehicle vehicle, String position) {
     this.clock = clock;
-    this.jobs = jobs;
-    this.events = events;
+    this.doors = doors;
     this.vehicle = vehicle;
     this.position = position;
   }
@@ -119,6 +111,6 @@ final class PastJob {
   }
 
   private DemoScript script(Duration ago) {
-    return new DemoScript(Clock.offset(clock, ago.negated()), jobs, events, "Joren Maak");
+    return new DemoScript(doors.apply(Clock.offset(clock, ago.negated())), "Joren Maak");
   }
 }

@@ -13,6 +13,7 @@ final class Hatch {
 
   private static final double FINE = 5;
   private static final double WIDE = 9;
+  private static final double DOTS = 6;
 
   private Hatch() {}
 
@@ -23,8 +24,31 @@ final class Hatch {
       case CUT_RING -> lines(outline, FINE, 1);
       case CUT_CASTING -> lines(outline, WIDE, -1);
       case CUT_RUBBER -> lines(outline, FINE, 1) + lines(outline, FINE, -1);
+      case GREASE -> dots(outline);
       default -> "";
     };
+  }
+
+  /** Dots in rows set off against each other, as grease is drawn; each a line of no length. */
+  private static String dots(List<Spot> outline) {
+    double least = outline.stream().mapToDouble(Spot::y).min().orElse(0);
+    double most = outline.stream().mapToDouble(Spot::y).max().orElse(0);
+    StringBuilder path = new StringBuilder();
+    int row = 0;
+    for (double y = least + DOTS / 2; y < most; y += DOTS, row++) {
+      List<Spot> ends = level(outline, y);
+      for (int i = 0; i + 1 < ends.size(); i += 2) {
+        double first = Math.ceil(ends.get(i).x() / DOTS) * DOTS + (row % 2) * DOTS / 2;
+        for (double x = first; x < ends.get(i + 1).x() - 1; x += DOTS) {
+          path.append('M').append(new Spot(x, y).pair()).append("h0.01");
+        }
+      }
+    }
+    return path.toString();
+  }
+
+  private static List<Spot> level(List<Spot> outline, double y) {
+    return crossings(outline, y, 0);
   }
 
   /**

@@ -3,6 +3,7 @@ package unbo.app.drawing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import unbo.app.drawing.SectionDrawing.DimensionView;
 import unbo.app.drawing.SectionDrawing.Format;
 import unbo.app.drawing.SectionDrawing.PartStates;
@@ -21,6 +22,9 @@ final class SectionDrawer {
   private static final double DIMENSION_DROP = 34;
   private static final double LINE = 24;
   private static final double ARROW = 18;
+
+  /** How much of the upper half's height the lower half may take before it is broken off. */
+  private static final double LOWER_SHARE = 0.6;
 
   private final Section section;
   private final Format format;
@@ -57,18 +61,20 @@ final class SectionDrawer {
         scale.x(section.leastX()) - 14,
         scale.x(section.mostX()) + 14,
         parts(),
+        section.grease().stream().map(g -> SectionDrawing.outline(g, scale)).toList(),
         section.contactLines().stream()
             .map(l -> "M" + scale.at(l.element()).pair() + " L" + scale.at(l.centre()).pair())
             .toList(),
         dimensions,
         results(),
-        section.parts().stream().anyMatch(SectionPart::assumed));
+        section.parts().stream().anyMatch(SectionPart::assumed),
+        breakLine());
   }
 
   private Scale scale() {
     double reach = placer.reach();
     double byWidth = (format.width() - 2 * reach) / (section.mostX() - section.leastX());
-    double byHeight = (format.mostHeight() - reach) / (section.mostR() - section.leastR());
+    double byHeight = (format.mostHeight() - reach) / (section.mostR() - lowerEnd());
     double unitsPerMm = Math.min(byWidth, byHeight);
     double slack = format.width() - 2 * reach - unitsPerMm * (section.mostX() - section.leastX());
     return new Scale(
@@ -77,12 +83,54 @@ final class SectionDrawer {
         reach + 4 + section.mostR() * unitsPerMm);
   }
 
+  /** Where the lower half ends, in millimetres; a deep one is broken off (ISO 128-3). */
+  private double lowerEnd() {
+    return Math.max(section.leastR(), -LOWER_SHARE * section.mostR());
+  }
+
+  private boolean isBroken() {
+    return section.leastR() < lowerEnd() - 1e-9;
+  }
+
+  /** A straight break line with a zigzag in its middle, under everything that is broken off. */
+  private String breakLine() {
+    if (!isBroken()) {
+      return "";
+    }
+    double y = scale.y(lowerEnd());
+    double from = scale.x(brokenShapes().mapToDouble(Shape::leastX).min().orElseThrow()) - 8;
+    double to = scale.x(brokenShapes().mapToDouble(Shape::mostX).max().orElseThrow()) + 8;
+    double middle = (from + to) / 2;
+    return "M"
+        + new Spot(from, y).pair()
+        + " L"
+        + new Spot(middle - 6, y).pair()
+        + " L"
+        + new Spot(middle - 2, y - 6).pair()
+        + " L"
+        + new Spot(middle + 2, y + 6).pair()
+        + " L"
+        + new Spot(middle + 6, y).pair()
+        + " L"
+        + new Spot(to, y).pair();
+  }
+
+  private Stream<Shape> brokenShapes() {
+    return section.parts().stream()
+        .flatMap(p -> p.shapes().stream())
+        .filter(s -> s.leastR() < lowerEnd());
+  }
+
+  private Shape broken(Shape shape) {
+    return shape.cutBelow(lowerEnd());
+  }
+
   private double axisY() {
     return scale.axisY();
   }
 
   private double height() {
-    double silhouette = scale.y(section.leastR()) + 12;
+    double silhouette = scale.y(lowerEnd()) + 12;
     double lastLine = resultsFrom() + LINE * Math.max(0, resultTexts.size() - 1) + 12;
     return resultTexts.isEmpty() ? silhouette : Math.max(silhouette, lastLine);
   }
@@ -113,7 +161,10 @@ final class SectionDrawer {
         states.letterOf(part.part()),
         selected != null && part.part().id().equals(selected.id()),
         part.assumed(),
-        part.shapes().stream().map(s -> SectionDrawing.outline(s, scale)).toList(),
+        part.shapes().stream()
+            .map(this::broken)
+            .map(s -> SectionDrawing.outline(s, scale))
+            .toList(),
         anchor,
         balloon,
         edge);
@@ -162,7 +213,9 @@ final class SectionDrawer {
             .max()
             .orElse(axisY() + DIMENSION_DROP);
     double under = lowest + LINE * 1.6;
-    return fitsInside() ? under : Math.max(under, scale.y(section.leastR()) + LINE);
+    double last = under + LINE * (resultTexts.size() - 1);
+    boolean inside = fitsInside() && last < scale.y(lowerEnd()) - 8;
+    return inside ? under : Math.max(under, scale.y(lowerEnd()) + LINE);
   }
 
   private double quietFrom() {

@@ -19,10 +19,12 @@ import unbo.core.section.Shape;
  * @param axisFrom left end of the centre line
  * @param axisTo right end of the centre line
  * @param parts in drawing order
+ * @param grease grease in the hollows, behind the parts
  * @param contactLines path data
  * @param dimensions written dimensions
  * @param results what the tools computed, written in the quiet half
  * @param anyAssumed whether anything is drawn dashed
+ * @param breakLine path of the line where the lower half is broken off; empty when it is whole
  */
 public record SectionDrawing(
     double width,
@@ -33,10 +35,12 @@ public record SectionDrawing(
     double axisFrom,
     double axisTo,
     List<PartView> parts,
+    List<Outline> grease,
     List<String> contactLines,
     List<DimensionView> dimensions,
     List<ResultView> results,
-    boolean anyAssumed) {
+    boolean anyAssumed,
+    String breakLine) {
 
   /** A part: outlines, balloon and leader. */
   public record PartView(

@@ -22,9 +22,9 @@ public record VehiclePlan(
     double width, double height, String body, String detail, List<Wheel> wheels, List<Mark> marks) {
 
   private static final double YARD_UNITS_PER_MM = 0.05;
-  private static final double MARGIN = 56;
+  private static final double MARGIN = 42;
   private static final double END = 12;
-  private static final double FLAG_BESIDE = 26;
+  private static final double FLAG_BESIDE = 22;
 
   /** A wheel: its rectangle, and the place of its flag beside it. */
   public record Wheel(

@@ -22,6 +22,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
 import unbo.app.vehicle.Vehicle;
@@ -68,6 +69,15 @@ public class Job {
   private Map<String, Marked> bearings = new HashMap<>();
 
   @Embedded private NutRecord nut = new NutRecord();
+  @Embedded private PackRecord pack = new PackRecord();
+
+  @ElementCollection(fetch = FetchType.EAGER)
+  @Fetch(FetchMode.SELECT)
+  @CollectionTable(name = "job_mass", joinColumns = @JoinColumn(name = "job_id"))
+  @MapKeyColumn(name = "place")
+  @Column(name = "mass_g")
+  private Map<String, Double> masses = new HashMap<>();
+
   @Embedded private OtherSchools otherSchools = new OtherSchools();
   private LocalDate recheckOn;
   private Integer recheckKm;
@@ -117,6 +127,8 @@ public class Job {
   @MapKeyEnumerated(EnumType.STRING)
   @MapKeyColumn(name = "finding")
   private Map<RoadFinding, FindingMark> findings = new HashMap<>();
+
+  private int changes;
 
   @Version private int version;
 
@@ -194,7 +206,7 @@ public class Job {
 
   /** Marks a station and counts the change. */
   void mark(Station station, StationMark.State state, String note, String person, Instant at) {
-    stations.put(station, new StationMark(state, note, person, at, revision(station) + 1));
+    stations.put(station, new StationMark(state, note, person, at, ++changes));
   }
 
   public int revision(Station station) {
@@ -204,6 +216,68 @@ public class Job {
 
   public Optional<StationMark> mark(Station station) {
     return Optional.ofNullable(stations.get(station));
+  }
+
+  /** Everything that a change can touch. */
+  JobState state() {
+    List<JobState.EndPlay> plays =
+        endPlays.entrySet().stream()
+            .map(e -> new JobState.EndPlay(e.getKey().stage(), e.getKey().place(), e.getValue()))
+            .toList();
+    return new JobState(
+        bearings,
+        dimensions,
+        masses,
+        parts,
+        stations,
+        plays,
+        tests,
+        stops,
+        findings,
+        nut,
+        getPack(),
+        getOtherSchools(),
+        recheckOn,
+        recheckKm);
+  }
+
+  /** Puts everything back; stations that differ count as changed once more. */
+  void restore(JobState state) {
+    replace(bearings, state.bearings());
+    replace(dimensions, state.dimensions());
+    replace(masses, state.masses());
+    replace(parts, state.parts());
+    replace(tests, state.tests());
+    replace(stops, state.stops());
+    replace(findings, state.findings());
+    replace(
+        endPlays,
+        state.endPlays().stream()
+            .collect(
+                Collectors.toMap(
+                    e -> new EndPlayKey(e.stage(), e.place()), JobState.EndPlay::reading)));
+    restoreStations(state.stations());
+    nut = state.nut();
+    pack = state.pack();
+    otherSchools = state.otherSchools();
+    recheckOn = state.recheckOn();
+    recheckKm = state.recheckKm();
+  }
+
+  private void restoreStations(Map<Station, StationMark> before) {
+    for (Station station : Station.values()) {
+      StationMark old = before.get(station);
+      if (old == null) {
+        stations.remove(station);
+      } else if (old.getRevision() != revision(station)) {
+        stations.put(station, old.again(++changes));
+      }
+    }
+  }
+
+  private static <K, V> void replace(Map<K, V> target, Map<K, V> source) {
+    target.clear();
+    target.putAll(source);
   }
 
   public boolean isClosed() {
@@ -297,6 +371,22 @@ public class Job {
 
   public NutRecord getNut() {
     return nut;
+  }
+
+  public PackRecord getPack() {
+    return pack == null ? new PackRecord() : pack;
+  }
+
+  /** Sets how it is packed, and the masses that were weighed, in grams by bearing place. */
+  public void setPack(PackRecord record, Map<String, Double> weighed) {
+    this.pack = record;
+    masses.clear();
+    masses.putAll(weighed);
+  }
+
+  /** Masses that were weighed, in grams by bearing place. */
+  public Map<String, Double> getMasses() {
+    return masses;
   }
 
   public OtherSchools getOtherSchools() {

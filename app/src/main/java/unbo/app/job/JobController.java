@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -66,6 +67,29 @@ class JobController {
         + id
         + "?at=part&part="
         + jobs.get(id).arrangement().part(part).map(PartTemplate::id).orElse("");
+  }
+
+  /** Takes back the last change, if it still is the last one. */
+  @PostMapping("/take-back")
+  String takeBack(
+      @PathVariable long id,
+      @RequestParam long change,
+      @AuthenticationPrincipal Person person,
+      Model model,
+      HttpServletResponse response) {
+    Optional<Job> restored = jobs.takeBack(id, change, person.getName());
+    if (restored.isPresent()) {
+      return "redirect:/jobs/" + id;
+    }
+    response.setStatus(HttpStatus.CONFLICT.value());
+    model.addAttribute("overtaken", true);
+    Job job = jobs.get(id);
+    return page.show(model, job, Selection.of(null, null, job));
+  }
+
+  @GetMapping("/take-back")
+  String takenBack(@PathVariable long id) {
+    return "redirect:/jobs/" + id;
   }
 
   @PostMapping("/stations/{station}/note")

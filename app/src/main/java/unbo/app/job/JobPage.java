@@ -29,7 +29,10 @@ public class JobPage {
   private final Map<Station, Worksheet> worksheets;
   private final Figures figures;
 
-  JobPage(List<Worksheet> worksheets, Figures figures) {
+  private final Jobs jobs;
+
+  JobPage(List<Worksheet> worksheets, Jobs jobs, Figures figures) {
+    this.jobs = jobs;
     this.worksheets =
         worksheets.stream().collect(Collectors.toMap(Worksheet::station, Function.identity()));
     this.figures = figures;
@@ -51,6 +54,7 @@ public class JobPage {
     model.addAttribute("sheet", sheet(job, selection.station()));
     model.addAttribute("selectionAddress", selection.address(job));
     model.addAttribute("next", next(job, selection.station()));
+    model.addAttribute("lastChange", jobs.lastChange(job).orElse(null));
     Station station = selection.station();
     if (station == null) {
       PartSheet.fill(model, job, selection.part(), figures);

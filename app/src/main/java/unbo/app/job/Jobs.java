@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiConsumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -18,11 +19,13 @@ public class Jobs {
 
   private final JobRepository jobs;
   private final JobEventRepository events;
+  private final JobUndoRepository undos;
   private final Clock clock;
 
-  public Jobs(JobRepository jobs, JobEventRepository events, Clock clock) {
+  public Jobs(JobRepository jobs, JobEventRepository events, JobUndoRepository undos, Clock clock) {
     this.jobs = jobs;
     this.events = events;
+    this.undos = undos;
     this.clock = clock;
   }
 
@@ -82,11 +85,22 @@ public class Jobs {
       StationMark.State state,
       String text,
       BiConsumer<Job, Signature> change) {
-    return apply(id, station, revision, new Entry(person, state, null, text), change);
+    return apply(id, station, revision, new Entry(person, state, null, text, false), change);
+  }
+
+  /**
+   * Marks what follows by itself from a person's change, such as <em>proved</em>; both are taken
+   * back together.
+   */
+  @Transactional
+  public Job follow(long id, Station station, String person, StationMark.State state, String text) {
+    int revision = get(id).revision(station);
+    return apply(id, station, revision, new Entry(person, state, null, text, true), (j, s) -> {});
   }
 
   /** What is written of a change: a null note leaves the station's note as it is. */
-  private record Entry(String person, StationMark.State state, String note, String text) {}
+  private record Entry(
+      String person, StationMark.State state, String note, String text, boolean follows) {}
 
   private Job apply(
       long id, Station station, int revision, Entry entry, BiConsumer<Job, Signature> change) {
@@ -98,11 +112,54 @@ public class Jobs {
       throw new StaleStation(job.mark(station).orElseThrow());
     }
     Instant now = clock.instant();
+    String before = job.state().text();
     change.accept(job, new Signature(entry.person, now));
     String old = job.mark(station).map(StationMark::getNote).orElse("");
     job.mark(station, entry.state, entry.note == null ? old : entry.note, entry.person, now);
-    events.save(new JobEvent(id, now, entry.person, station, entry.text));
+    JobEvent event = events.save(new JobEvent(id, now, entry.person, station, entry.text));
+    if (entry.follows) {
+      undos.findById(id).ifPresent(u -> u.goesWith(event));
+    } else {
+      undos.save(new JobUndo(event, before));
+    }
     return jobs.saveAndFlush(job);
+  }
+
+  /** The last change of a job, if it can be taken back. */
+  @Transactional(readOnly = true)
+  public Optional<JobUndo> lastChange(Job job) {
+    return job.isClosed() ? Optional.empty() : undos.findById(job.getId());
+  }
+
+  /**
+   * Takes back the last change; doing so is a change itself and can be taken back in turn.
+   *
+   * @param eventId the change that the page showed as the last one
+   * @return the job, or empty when another change came since
+   * @throws ClosedJob when the job is closed
+   */
+  @Transactional
+  public Optional<Job> takeBack(long id, long eventId, String person) {
+    Job job = get(id);
+    if (job.isClosed()) {
+      throw new ClosedJob(job);
+    }
+    Optional<JobUndo> last = undos.findById(id).filter(u -> u.getEventId() == eventId);
+    if (last.isEmpty()) {
+      return Optional.empty();
+    }
+    String now = job.state().text();
+    job.restore(last.get().before());
+    Station station =
+        events.findById(eventId).map(JobEvent::getStation).orElse(StationLine.next(job));
+    String text = cut("took back: " + last.get().getText());
+    JobEvent event = events.save(new JobEvent(id, clock.instant(), person, station, text));
+    undos.save(new JobUndo(event, now));
+    return Optional.of(jobs.saveAndFlush(job));
+  }
+
+  private static String cut(String text) {
+    return text.length() > 1000 ? text.substring(0, 1000) : text;
   }
 
   /** Puts a dated note at a station that was done elsewhere or skipped. */
@@ -110,7 +167,7 @@ public class Jobs {
   public Job note(
       long id, Station station, int revision, String person, StationMark.State state, String note) {
     String text = state.title() + (note.isEmpty() ? "" : ": " + note);
-    return apply(id, station, revision, new Entry(person, state, note, text), (j, s) -> {});
+    return apply(id, station, revision, new Entry(person, state, note, text, false), (j, s) -> {});
   }
 
   /** Opens a job at a position. */

@@ -25,7 +25,7 @@ public record SectionView(SectionDrawing bench, SectionDrawing phone, List<Stack
 
   /** Draws a job's section. */
   public static SectionView of(Job job, PartTemplate selected, List<String> results) {
-    Section section = SectionBuilder.of(job.assembly());
+    Section section = SectionBuilder.of(job.assembly(), job.getPack().cavityShare());
     SectionDrawing.PartStates states = new States(job);
     return new SectionView(
         SectionDrawing.of(section, SectionDrawing.Format.BENCH, selected, states, results),
@@ -36,7 +36,7 @@ public record SectionView(SectionDrawing bench, SectionDrawing phone, List<Stack
   /** The drawing for paper. */
   public static SectionDrawing onPaper(Job job, List<String> results) {
     return SectionDrawing.of(
-        SectionBuilder.of(job.assembly()),
+        SectionBuilder.of(job.assembly(), job.getPack().cavityShare()),
         SectionDrawing.Format.PAPER,
         null,
         new States(job),
@@ -53,6 +53,7 @@ public record SectionView(SectionDrawing bench, SectionDrawing phone, List<Stack
   public static List<String> results(
       Job job, Optional<Readings> first, Optional<Readings> pinned, Figures figures) {
     List<String> lines = new ArrayList<>();
+    PackFigures.line(job, figures).ifPresent(lines::add);
     first.ifPresent(f -> lines.add(endPlay(f.result(), pinned, figures)));
     for (AccusingTest test : List.of(AccusingTest.ROCK, AccusingTest.HUB_HEAT)) {
       TestRecord record = job.getTests().get(test);

@@ -64,4 +64,9 @@ public class StationMark {
   public int getRevision() {
     return revision;
   }
+
+  /** The same, counted as a change of its own. */
+  StationMark again(int newRevision) {
+    return new StationMark(state, note, person, at, newRevision);
+  }
 }

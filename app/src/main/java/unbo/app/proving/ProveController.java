@@ -166,14 +166,7 @@ class ProveController implements Worksheet {
       return Selection.at(Station.PROVE, job);
     }
     Job done =
-        jobs.change(
-            job.getId(),
-            Station.PROVE,
-            job.revision(Station.PROVE),
-            person.getName(),
-            StationMark.State.DONE,
-            "proved",
-            (j, s) -> {});
+        jobs.follow(job.getId(), Station.PROVE, person.getName(), StationMark.State.DONE, "proved");
     return Selection.at(Station.PROVE, done);
   }
 

@@ -38,6 +38,10 @@ public class Figures {
     return minus(String.format(Locale.ROOT, "%.1f", value));
   }
 
+  public String whole(double value) {
+    return minus(String.valueOf(Math.round(value)));
+  }
+
   /** What a length typed in another unit was taken as; empty for plain millimetres. */
   public String takenAs(String typed) {
     return LengthEntry.parse(typed, LengthEntry.Unit.MILLIMETRE)

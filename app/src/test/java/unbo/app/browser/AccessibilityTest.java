@@ -12,7 +12,7 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 import unbo.app.AppTest;
 import unbo.app.job.Job;
 import unbo.app.job.Station;
-import unbo.core.arrangement.HubPart;
+import unbo.core.arrangement.Arrangements;
 
 /**
  * Every page, at the bench and on a phone, without a finding; and nothing wider than its screen.
@@ -22,10 +22,11 @@ class AccessibilityTest extends AppTest {
   @LocalServerPort private int port;
 
   @ParameterizedTest
-  @CsvSource({"1280, 800", "390, 844"})
-  void noPageHasAFinding(int width, int height) throws Exception {
+  @CsvSource({"1280, 800, light", "390, 844, light", "1280, 800, dark", "390, 844, dark"})
+  void noPageHasAFinding(int width, int height, String theme) throws Exception {
     List<String> findings = new ArrayList<>();
     try (Browser browser = new Browser(port, width, height)) {
+      browser.theme(theme);
       scan(browser, "/login", width, findings);
       browser.signIn("ilse");
       for (String page : pages()) {
@@ -42,13 +43,17 @@ class AccessibilityTest extends AppTest {
     Job closed =
         jobs.lately().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();
     List<String> pages = new ArrayList<>(List.of("/yard", "/yard?view=list", "/jobs/999999"));
+    pages.addAll(List.of("/bench", "/search?q=Tern", "/search?q=zzz", "/keys", "/vehicles/new"));
+    pages.addAll(List.of("/vehicles/new?template=sidecar"));
+    Arrangements.standard().all().forEach(a -> pages.add("/bench/" + a.id()));
+    vehicles.findAll().stream().limit(10).forEach(v -> pages.add("/vehicles/" + v.getId()));
     pages.add("/vehicles/" + open.getVehicle().getId() + "/positions/axle-1-left/open");
     for (Station station : Station.values()) {
       pages.add("/jobs/" + open.getId() + "?at=" + station.id());
       pages.add("/jobs/" + closed.getId() + "?at=" + station.id());
     }
-    for (HubPart part : List.of(HubPart.HUB, HubPart.NUT, HubPart.INBOARD_CONE)) {
-      pages.add("/jobs/" + open.getId() + "?at=part&part=" + part.id());
+    for (String part : List.of("hub", "nut", "inboard-cone")) {
+      pages.add("/jobs/" + open.getId() + "?at=part&part=" + part);
     }
     pages.add("/jobs/" + open.getId() + "/name?text=6205DD%20QX");
     pages.add("/jobs/" + closed.getId() + "/sheet");

@@ -80,6 +80,18 @@ final class Browser implements AutoCloseable {
     return this;
   }
 
+  /** Shows every page in a theme, as a system that asks for it does. */
+  Browser theme(String theme) {
+    ((org.openqa.selenium.chromium.ChromiumDriver) driver)
+        .executeCdpCommand(
+            "Emulation.setEmulatedMedia",
+            java.util.Map.of(
+                "features",
+                java.util.List.of(
+                    java.util.Map.of("name", "prefers-color-scheme", "value", theme))));
+    return this;
+  }
+
   Browser signIn(String username) {
     open("/login").type("username", username).type("password", DemoPassword.VALUE);
     press("Sign in");

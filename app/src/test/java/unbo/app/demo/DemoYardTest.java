@@ -15,7 +15,6 @@ import unbo.app.job.Jobs;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.proving.Proofs;
-import unbo.core.arrangement.HubPart;
 
 class DemoYardTest extends AppTest {
 
@@ -30,9 +29,7 @@ class DemoYardTest extends AppTest {
   void theWalksJobCarriesWhatAccusedTheBearing() {
     Job job = find(jobs.open(), "Launch trailer “Tern”, hub right");
     assertThat(job.getTests()).hasSize(4);
-    assertThat(job.bearingAt(HubPart.INBOARD_CONE).marking())
-        .as("nobody has read it yet")
-        .isEmpty();
+    assertThat(job.bearingAt("inboard")).as("nobody has read it yet").isEmpty();
     assertThat(job.getNut().thread()).as("nobody has measured it yet").isEmpty();
     assertThat(proofs.of(job).isProved()).isFalse();
   }

@@ -51,8 +51,7 @@ class SectionDrawingTest {
     if (assembly.arrangement() == A1) {
       marked = A1.part("nut").orElseThrow();
     }
-    return SectionDrawing.of(
-        SectionBuilder.of(assembly), format, marked, new AsFound(), RESULTS);
+    return SectionDrawing.of(SectionBuilder.of(assembly), format, marked, new AsFound(), RESULTS);
   }
 
   private record AsFound() implements SectionDrawing.PartStates {

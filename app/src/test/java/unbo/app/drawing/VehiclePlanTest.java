@@ -22,8 +22,7 @@ class VehiclePlanTest {
     VehiclePlan plan = VehiclePlan.inYard(tandem);
     assertThat(plan.wheels()).hasSize(4);
     assertThat(plan.wheels().get(2).y() - plan.wheels().get(0).y()).isEqualTo(760 * 0.05);
-    double between =
-        plan.wheels().get(1).x() - plan.wheels().get(0).x();
+    double between = plan.wheels().get(1).x() - plan.wheels().get(0).x();
     assertThat(between).isEqualTo(1500 * 0.05);
   }
 
@@ -31,8 +30,7 @@ class VehiclePlanTest {
   @MethodSource("templates")
   void everyWheelAndFlagStaysOnTheSheet(VehicleTemplate template) {
     for (VehiclePlan plan :
-        List.of(
-            VehiclePlan.inYard(template.layout()), VehiclePlan.alone(template.layout(), 620))) {
+        List.of(VehiclePlan.inYard(template.layout()), VehiclePlan.alone(template.layout(), 620))) {
       assertThat(plan.wheels())
           .allSatisfy(
               w -> {
@@ -43,7 +41,9 @@ class VehiclePlanTest {
     }
   }
 
-  /** Alone, every position has a balloon of its own, apart from the others, no leader over another. */
+  /**
+   * Alone, every position has a balloon of its own, apart from the others, no leader over another.
+   */
   @ParameterizedTest
   @MethodSource("templates")
   void balloonsKeepOffEachOther(VehicleTemplate template) {

@@ -86,18 +86,18 @@ class JobPageTest extends PageTest {
   @Test
   void aStationThatIsNotBuiltTakesADatedNote() throws Exception {
     Job job = newJob();
-    note(job, "pack", "40 g of the shop's grease", "elsewhere", 0)
+    note(job, "strip", "out with a press sleeve", "elsewhere", 0)
         .andExpect(status().is3xxRedirection());
-    StationMark mark = reload(job).mark(Station.PACK).orElseThrow();
+    StationMark mark = reload(job).mark(Station.STRIP).orElseThrow();
     assertThat(mark.getState()).isEqualTo(StationMark.State.ELSEWHERE);
     assertThat(mark.getPerson()).isEqualTo("Tuva Lind");
-    note(job, "pack", "", "elsewhere", 1)
+    note(job, "strip", "", "elsewhere", 1)
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("The note is empty")));
-    note(job, "pack", "n".repeat(10_000), "elsewhere", 1)
+    note(job, "strip", "n".repeat(10_000), "elsewhere", 1)
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("it has 10000")));
-    note(job, "pack", "mine", "elsewhere", 0)
+    note(job, "strip", "mine", "elsewhere", 0)
         .andExpect(status().isConflict())
         .andExpect(content().string(containsString(">mine</textarea>")));
     note(job, "fit", "", "skip", 0).andExpect(status().is3xxRedirection());
@@ -180,8 +180,8 @@ class JobPageTest extends PageTest {
   @Test
   void twoPeopleAtDifferentStationsDoNotDisturbEachOther() throws Exception {
     Job job = newJob();
-    note(job, "pack", "one", "elsewhere", 0).andExpect(status().is3xxRedirection());
+    note(job, "strip", "one", "elsewhere", 0).andExpect(status().is3xxRedirection());
     note(job, "read", "two", "elsewhere", 0).andExpect(status().is3xxRedirection());
-    assertThat(reload(job).mark(Station.PACK).orElseThrow().getNote()).isEqualTo("one");
+    assertThat(reload(job).mark(Station.STRIP).orElseThrow().getNote()).isEqualTo("one");
   }
 }

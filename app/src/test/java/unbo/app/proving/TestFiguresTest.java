@@ -6,12 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
-import unbo.core.arrangement.Arrangements;
-import unbo.core.arrangement.Assembly;
-import unbo.core.arrangement.TaperPair;
 import org.junit.jupiter.api.Test;
 import unbo.app.job.TestRecord;
 import unbo.app.web.Figures;
+import unbo.core.arrangement.Arrangements;
+import unbo.core.arrangement.Assembly;
+import unbo.core.arrangement.TaperPair;
 import unbo.core.measure.Verdict;
 import unbo.core.verification.AccusingTest;
 

@@ -9,18 +9,21 @@ import unbo.core.arrangement.StackProblem;
  * @param parts numbered parts, to be drawn in this order
  * @param contactLines lines along which rolling elements carry, from element to axis
  * @param dimensions chain of dimensions along the axis and diameters at the left
+ * @param grease grease in the hollows, drawn behind the parts
  * @param problems what cannot be, said at the part
  */
 public record Section(
     List<SectionPart> parts,
     List<ContactLine> contactLines,
     List<Dimension> dimensions,
+    List<Shape> grease,
     List<StackProblem> problems) {
 
   public Section {
     parts = List.copyOf(parts);
     contactLines = List.copyOf(contactLines);
     dimensions = List.copyOf(dimensions);
+    grease = List.copyOf(grease);
     problems = List.copyOf(problems);
   }
 

@@ -17,8 +17,11 @@ public final class SectionBuilder {
   private final Assembly assembly;
   private final Map<String, BearingShapes> bearings = new HashMap<>();
 
-  private SectionBuilder(Assembly assembly) {
+  private final double greaseShare;
+
+  private SectionBuilder(Assembly assembly, double greaseShare) {
     this.assembly = assembly;
+    this.greaseShare = greaseShare;
     for (BearingPlace place : assembly.arrangement().places()) {
       bearings.put(place.id(), BearingShapes.of(assembly, place));
     }
@@ -26,7 +29,16 @@ public final class SectionBuilder {
 
   /** The section of an assembly; sizes that cannot be are drawn as they are and said in words. */
   public static Section of(Assembly assembly) {
-    return new SectionBuilder(assembly).build();
+    return of(assembly, 0);
+  }
+
+  /**
+   * The same with its hollows packed.
+   *
+   * @param greaseShare 0 to 1 of each hollow's volume
+   */
+  public static Section of(Assembly assembly, double greaseShare) {
+    return new SectionBuilder(assembly, greaseShare).build();
   }
 
   private Section build() {
@@ -38,7 +50,15 @@ public final class SectionBuilder {
     for (BearingPlace place : assembly.arrangement().places()) {
       lines.addAll(bearings.get(place.id()).contactLines());
     }
-    return new Section(parts, lines, dimensions(), assembly.problems());
+    return new Section(parts, lines, dimensions(), grease(), assembly.problems());
+  }
+
+  private List<Shape> grease() {
+    return greaseShare <= 0
+        ? List.of()
+        : assembly.arrangement().cavities().stream()
+            .map(c -> CavityFill.of(assembly, c, greaseShare).shape())
+            .toList();
   }
 
   private SectionPart part(int number, PartTemplate part) {

@@ -18,7 +18,8 @@ public record Shape(List<Point> outline, Look look) {
     CUT_SHEET,
     CUT_RUBBER,
     UNCUT,
-    OUTSIDE;
+    OUTSIDE,
+    GREASE;
 
     /** The look of a template's word, such as {@code cut-ring}. */
     static Look of(String word) {
@@ -55,6 +56,13 @@ public record Shape(List<Point> outline, Look look) {
       points[i] = new Point(x + radius * Math.cos(angle), r + radius * Math.sin(angle));
     }
     return new Shape(Arrays.asList(points), look);
+  }
+
+  /** The shape with nothing of it under a radius; what reached further ends there. */
+  public Shape cutBelow(double r) {
+    return leastR() >= r
+        ? this
+        : new Shape(outline.stream().map(p -> p.r() < r ? new Point(p.x(), r) : p).toList(), look);
   }
 
   /** Twice the signed area; zero for an outline that has collapsed. */

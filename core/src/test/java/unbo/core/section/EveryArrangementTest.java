@@ -161,6 +161,19 @@ class EveryArrangementTest {
     }
   }
 
+  /** Contact lines stand beside each other, as the rows do. */
+  @ParameterizedTest
+  @MethodSource("arrangements")
+  void contactLinesDoNotCross(Arrangement arrangement) {
+    List<Section.ContactLine> lines =
+        SectionBuilder.of(Assembly.assumed(arrangement)).contactLines();
+    for (int i = 1; i < lines.size(); i++) {
+      double elements = lines.get(i).element().x() - lines.get(i - 1).element().x();
+      double centres = lines.get(i).centre().x() - lines.get(i - 1).centre().x();
+      assertThat(elements * centres).isPositive();
+    }
+  }
+
   private static String bearings(Assembly assembly) {
     List<String> all = new ArrayList<>();
     assembly

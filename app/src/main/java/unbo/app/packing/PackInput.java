@@ -1,0 +1,111 @@
+package unbo.app.packing;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import unbo.app.job.Job;
+import unbo.app.job.PackRecord;
+import unbo.app.web.FieldProblems;
+import unbo.core.arrangement.BearingPlace;
+import unbo.core.catalogue.Bearing;
+import unbo.core.grease.Duty;
+import unbo.core.grease.GreaseCharge;
+import unbo.core.section.BearingVolume;
+import unbo.core.units.Problem;
+import unbo.core.units.QuantityEntry;
+
+/**
+ * The Pack form, understood.
+ *
+ * @param fields as typed
+ * @param record what it comes to; refused fields take their usual values
+ * @param masses grams weighed, by place
+ * @param problems at the fields
+ */
+record PackInput(
+    Map<String, String> fields,
+    PackRecord record,
+    Map<String, Double> masses,
+    FieldProblems problems) {
+
+  private static final double STEEL_G_PER_CM3 = 7.85;
+
+  static PackInput of(Job job, Map<String, String> fields) {
+    FieldProblems problems = new FieldProblems();
+    Duty duty =
+        Duty.withId(fields.getOrDefault("duty", ""))
+            .orElseGet(
+                () -> {
+                  problems.add(
+                      "duty",
+                      new Problem(
+                          fields.getOrDefault("duty", ""),
+                          "No duty is chosen.",
+                          "Pick what the bearing does; most wheels are general."));
+                  return Duty.GENERAL;
+                });
+    double density =
+        number("density", fields, QuantityEntry.DENSITY, 0.7, 2, problems)
+            .orElse(GreaseCharge.USUAL_DENSITY);
+    Map<String, Double> masses = new LinkedHashMap<>();
+    for (BearingPlace place : job.arrangement().namedPlaces()) {
+      mass(job, place, fields, problems).ifPresent(m -> masses.put(place.id(), m));
+    }
+    boolean byHand = "hand".equals(fields.get("school"));
+    return new PackInput(fields, new PackRecord(duty, byHand, density), masses, problems);
+  }
+
+  /** The form as the record fills it. */
+  static Map<String, String> recorded(Job job) {
+    Map<String, String> fields = new LinkedHashMap<>();
+    fields.put("duty", job.getPack().duty().orElse(Duty.GENERAL).id());
+    fields.put("school", job.getPack().byHand() ? "hand" : "share");
+    fields.put("density", plain(job.getPack().density()));
+    job.getMasses().forEach((place, grams) -> fields.put("mass-" + place, plain(grams)));
+    return fields;
+  }
+
+  private static String plain(double value) {
+    return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
+  }
+
+  /** A mass must leave some room and not be a feather's: both are misreadings. */
+  private static Optional<Double> mass(
+      Job job, BearingPlace place, Map<String, String> fields, FieldProblems problems) {
+    String field = "mass-" + place.id();
+    Bearing bearing = job.assembly().bearing(place.id());
+    double whole =
+        STEEL_G_PER_CM3
+            * BearingVolume.annulusCm3(bearing.boreMm(), bearing.outerMm(), bearing.widthMm());
+    return number(field, fields, QuantityEntry.MASS, 0.3 * whole, 0.95 * whole, problems);
+  }
+
+  private static Optional<Double> number(
+      String field,
+      Map<String, String> fields,
+      QuantityEntry kind,
+      double least,
+      double most,
+      FieldProblems problems) {
+    return problems.take(
+        field,
+        kind.parse(fields.getOrDefault(field, "")).check(v -> outside(v, least, most, kind)));
+  }
+
+  private static Optional<Problem> outside(
+      double value, double least, double most, QuantityEntry kind) {
+    return value >= least && value <= most
+        ? Optional.empty()
+        : Optional.of(
+            new Problem(
+                plain(value) + " " + kind.symbol(),
+                "That cannot be.",
+                "Between "
+                    + plain(Math.round(least * 10) / 10.0)
+                    + " and "
+                    + plain(Math.round(most * 10) / 10.0)
+                    + " "
+                    + kind.symbol()
+                    + " is possible here."));
+  }
+}
