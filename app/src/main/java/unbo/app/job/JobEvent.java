@@ -52,6 +52,14 @@ public class JobEvent {
     return station;
   }
 
+  Long getId() {
+    return id;
+  }
+
+  Long getJobId() {
+    return jobId;
+  }
+
   public String getText() {
     return text;
   }
