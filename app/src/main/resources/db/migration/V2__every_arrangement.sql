@@ -78,3 +78,14 @@ create table job_undo (
   at datetime(6) not null,
   state_before mediumtext not null
 );
+
+-- Tokens for the JSON interface; only their hash is kept.
+create table api_token (
+  id bigint auto_increment primary key,
+  account_id bigint not null references account (id),
+  name varchar(80) not null,
+  token_hash char(64) not null unique,
+  created_at datetime(6) not null,
+  last_used_at datetime(6),
+  revoked_at datetime(6)
+);

@@ -55,12 +55,17 @@ class SecurityConfiguration {
                     .permitAll()
                     .requestMatchers(
                         "/login",
+                        "/first-owner",
+                        "/view/**",
+                        "/keys",
                         "/vendor/**",
                         "/unbo.css",
                         "/unbo.js",
                         "/icon.svg",
                         "/actuator/health")
                     .permitAll()
+                    .requestMatchers("/people")
+                    .hasRole("OWNER")
                     .anyRequest()
                     .authenticated())
         .formLogin(form -> form.loginPage("/login").defaultSuccessUrl("/yard").permitAll())

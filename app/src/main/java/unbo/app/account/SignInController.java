@@ -23,6 +23,7 @@ class SignInController {
   String page(Model model) {
     model.addAttribute("demoAccounts", demo ? accounts.findAll() : List.of());
     model.addAttribute("demoPassword", demo ? DemoPassword.VALUE : "");
+    model.addAttribute("firstOwner", !demo && accounts.count() == 0);
     return "login";
   }
 }

@@ -14,6 +14,7 @@ import unbo.app.drawing.SectionDrawing.Format;
 import unbo.app.job.ContactLine;
 import unbo.app.web.Figures;
 import unbo.app.web.NoSuchPage;
+import unbo.app.web.ViewPreferences;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.Assembly;
@@ -76,8 +77,10 @@ class BenchController {
     model.addAttribute("contacts", ContactLine.of(arrangement, open));
     model.addAttribute("section", section);
     model.addAttribute("base", form.base());
-    model.addAttribute("bench", drawing(section, Format.BENCH, open));
-    model.addAttribute("phone", drawing(section, Format.PHONE, open));
+    model.addAttribute(
+        "bench", drawing(section, Format.BENCH.in(ViewPreferences.inch(model)), open));
+    model.addAttribute(
+        "phone", drawing(section, Format.PHONE.in(ViewPreferences.inch(model)), open));
     return "bench";
   }
 

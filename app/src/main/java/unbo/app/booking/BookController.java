@@ -4,7 +4,11 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.util.List;
 import org.springframework.context.annotation.Lazy;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -28,6 +32,7 @@ import unbo.app.job.Worksheet;
 import unbo.app.proving.Proofs;
 import unbo.app.setting.SettingResults;
 import unbo.app.web.Figures;
+import unbo.app.web.ViewPreferences;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.verification.Proof;
 
@@ -40,9 +45,12 @@ class BookController implements Worksheet {
   private final JobPage page;
   private final Proofs proofs;
   private final Figures figures;
+  private final Paper paper;
   private final Clock clock;
 
-  BookController(Jobs jobs, @Lazy JobPage page, Proofs proofs, Figures figures, Clock clock) {
+  BookController(
+      Jobs jobs, @Lazy JobPage page, Proofs proofs, Figures figures, Paper paper, Clock clock) {
+    this.paper = paper;
     this.jobs = jobs;
     this.page = page;
     this.proofs = proofs;
@@ -66,9 +74,31 @@ class BookController implements Worksheet {
   /** The sheet as it is printed. */
   @GetMapping("/sheet")
   String sheet(@PathVariable long id, Model model) {
+    fillSheet(id, model);
+    return "sheet";
+  }
+
+  /** The same as PDF. */
+  @GetMapping("/sheet.pdf")
+  ResponseEntity<byte[]> pdf(@PathVariable long id, Model model) {
+    Job job = fillSheet(id, model);
+    return ResponseEntity.ok()
+        .contentType(MediaType.APPLICATION_PDF)
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.inline()
+                .filename("unbo-job-" + job.getNumber() + ".pdf")
+                .build()
+                .toString())
+        .body(paper.pdf("sheet-pdf", model.asMap()));
+  }
+
+  private Job fillSheet(long id, Model model) {
     Job job = jobs.get(id);
     model.addAttribute("job", job);
-    model.addAttribute("drawing", SectionView.onPaper(job, SectionView.results(job, figures)));
+    model.addAttribute(
+        "drawing",
+        SectionView.onPaper(job, SectionView.results(job, figures), ViewPreferences.inch(model)));
     model.addAttribute("stations", StationLine.of(job, null));
     model.addAttribute("first", job.endPlays(EndPlayKey.Stage.FIRST));
     model.addAttribute("pinned", job.endPlays(EndPlayKey.Stage.PINNED));
@@ -77,7 +107,7 @@ class BookController implements Worksheet {
     model.addAttribute("recheck", proofs.recheck(job));
     model.addAttribute("history", jobs.history(id));
     model.addAttribute("printedAt", clock.instant());
-    return "sheet";
+    return job;
   }
 
   /** Closes the job, if it is proved. */

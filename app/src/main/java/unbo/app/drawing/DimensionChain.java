@@ -3,6 +3,7 @@ package unbo.app.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import unbo.app.drawing.SectionDrawing.DimensionView;
+import unbo.app.web.InchText;
 import unbo.core.section.Section;
 
 /**
@@ -20,8 +21,10 @@ final class DimensionChain {
   private final Section section;
   private final Scale scale;
   private final double y;
+  private final boolean inch;
 
-  DimensionChain(Section section, Scale scale, double y) {
+  DimensionChain(Section section, Scale scale, double y, boolean inch) {
+    this.inch = inch;
     this.section = section;
     this.scale = scale;
     this.y = y;
@@ -99,7 +102,11 @@ final class DimensionChain {
     line(path, x - TICK, y + TICK, x + TICK, y - TICK);
   }
 
-  private static String plain(double value) {
+  private String plain(double value) {
+    return inch ? InchText.inches(millimetres(value)) : millimetres(value);
+  }
+
+  private static String millimetres(double value) {
     double rounded = Math.round(value * 100) / 100.0;
     return rounded == Math.rint(rounded) ? String.valueOf((long) rounded) : String.valueOf(rounded);
   }

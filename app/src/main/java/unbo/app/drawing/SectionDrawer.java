@@ -9,6 +9,7 @@ import unbo.app.drawing.SectionDrawing.Format;
 import unbo.app.drawing.SectionDrawing.PartStates;
 import unbo.app.drawing.SectionDrawing.PartView;
 import unbo.app.drawing.SectionDrawing.ResultView;
+import unbo.app.web.InchText;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.section.Section;
 import unbo.core.section.SectionPart;
@@ -45,10 +46,11 @@ final class SectionDrawer {
     this.format = format;
     this.selected = selected;
     this.states = states;
-    this.resultTexts = results;
+    this.resultTexts = format.inch() ? results.stream().map(InchText::of).toList() : results;
     this.placer = new BalloonPlacer(format.balloonRadius(), format.spacing());
     this.scale = scale();
-    this.dimensions = new DimensionChain(section, scale, axisY() + DIMENSION_DROP).views();
+    this.dimensions =
+        new DimensionChain(section, scale, axisY() + DIMENSION_DROP, format.inch()).views();
   }
 
   SectionDrawing draw() {

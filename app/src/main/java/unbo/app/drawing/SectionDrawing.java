@@ -95,7 +95,17 @@ public record SectionDrawing(
       };
 
   /** What a drawing is drawn to: its width and whether it is for a thumb. */
-  public record Format(double width, double balloonRadius, double spacing, double mostHeight) {
+  public record Format(
+      double width, double balloonRadius, double spacing, double mostHeight, boolean inch) {
+    Format(double width, double balloonRadius, double spacing, double mostHeight) {
+      this(width, balloonRadius, spacing, mostHeight, false);
+    }
+
+    /** The same with its dimensions written in inches, or not. */
+    public Format in(boolean inches) {
+      return new Format(width, balloonRadius, spacing, mostHeight, inches);
+    }
+
     /** Beside a worksheet at the bench. */
     public static final Format BENCH = new Format(760, 17, 46, 450);
 

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import unbo.app.web.Figures;
+import unbo.app.web.ViewPreferences;
 import unbo.core.arrangement.PartTemplate;
 
 /** Fills the model of a job's page, whatever sheet is open on it. */
@@ -45,7 +46,8 @@ public class JobPage {
 
   /** Shows a job with other results on its section, such as those of a form not saved yet. */
   public String show(Model model, Job job, Selection selection, List<String> results) {
-    SectionView section = SectionView.of(job, selection.part(), results);
+    SectionView section =
+        SectionView.of(job, selection.part(), results, ViewPreferences.inch(model));
     model.addAttribute("job", job);
     model.addAttribute("selection", selection);
     model.addAttribute("section", section);

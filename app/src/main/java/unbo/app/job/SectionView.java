@@ -24,17 +24,17 @@ import unbo.core.verification.AccusingTest;
 public record SectionView(SectionDrawing bench, SectionDrawing phone, List<StackProblem> problems) {
 
   /** Draws a job's section. */
-  public static SectionView of(Job job, PartTemplate selected, List<String> results) {
+  public static SectionView of(Job job, PartTemplate selected, List<String> results, boolean inch) {
     Section section = SectionBuilder.of(job.assembly(), job.getPack().cavityShare());
     SectionDrawing.PartStates states = new States(job);
     return new SectionView(
-        SectionDrawing.of(section, SectionDrawing.Format.BENCH, selected, states, results),
-        SectionDrawing.of(section, SectionDrawing.Format.PHONE, selected, states, results),
+        SectionDrawing.of(section, SectionDrawing.Format.BENCH.in(inch), selected, states, results),
+        SectionDrawing.of(section, SectionDrawing.Format.PHONE.in(inch), selected, states, results),
         section.problems());
   }
 
   /** The drawing for paper. */
-  public static SectionDrawing onPaper(Job job, List<String> results) {
+  public static SectionDrawing onPaper(Job job, List<String> results, boolean inch) {
     return SectionDrawing.of(
         SectionBuilder.of(job.assembly(), job.getPack().cavityShare()),
         SectionDrawing.Format.PAPER,

@@ -143,8 +143,9 @@ public record NameSheet(
                 envelope
                     + ", cone "
                     + figures.size(t.coneMm())
-                    + ", cup "
+                    + " mm, cup "
                     + figures.size(t.cupMm())
+                    + " mm"
                     + (t.contactAngleDeg().isPresent()
                         ? ", " + figures.oneDecimal(t.contactAngleDeg().getAsDouble()) + "°"
                         : ", angle not known"))

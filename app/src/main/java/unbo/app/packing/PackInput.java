@@ -58,7 +58,7 @@ record PackInput(
   /** The form as the record fills it. */
   static Map<String, String> recorded(Job job) {
     Map<String, String> fields = new LinkedHashMap<>();
-    fields.put("duty", job.getPack().duty().orElse(Duty.GENERAL).id());
+    fields.put("duty", job.getPack().duty().map(Duty::id).orElse(""));
     fields.put("school", job.getPack().byHand() ? "hand" : "share");
     fields.put("density", plain(job.getPack().density()));
     job.getMasses().forEach((place, grams) -> fields.put("mass-" + place, plain(grams)));

@@ -4,6 +4,7 @@ import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
 import java.util.List;
+import org.springframework.ui.Model;
 import org.springframework.web.util.WebUtils;
 
 /**
@@ -52,6 +53,11 @@ public record ViewPreferences(boolean inch, Theme chosen, String address) {
         "inch".equals(value(request, UNITS)),
         Theme.withId(value(request, THEME)),
         page ? request.getRequestURI() + (query == null ? "" : "?" + query) : "");
+  }
+
+  /** Whether the page that is being filled is shown in inches. */
+  public static boolean inch(Model model) {
+    return model.getAttribute("view") instanceof ViewPreferences view && view.inch();
   }
 
   private static String value(HttpServletRequest request, String name) {

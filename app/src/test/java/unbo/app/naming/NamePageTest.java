@@ -40,7 +40,8 @@ class NamePageTest extends PageTest {
         .andExpect(status().isOk())
         .andExpect(
             content().string(containsString("tapered roller, one row, dimension series 02, light")))
-        .andExpect(content().string(containsString("30 × 62 × 17.25 mm, cone 16, cup 14, 14.0°")))
+        .andExpect(
+            content().string(containsString("30 × 62 × 17.25 mm, cone 16 mm, cup 14 mm, 14.0°")))
         .andExpect(content().string(containsString("mark-unread\">2/Q")));
     assertThat(reload(job).bearingAt("inboard")).isEmpty();
   }

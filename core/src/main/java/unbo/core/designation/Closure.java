@@ -14,6 +14,11 @@ public enum Closure {
     this.title = title;
   }
 
+  /** The lower-case word of data, such as {@code non-contact}. */
+  public String id() {
+    return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+  }
+
   public String title() {
     return title;
   }

@@ -1,0 +1,164 @@
+package unbo.app.api;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import org.springframework.http.HttpStatus;
+import unbo.app.api.Refusal.FieldProblem;
+import unbo.core.units.Problem;
+
+/**
+ * Reads the fields of a JSON body and gathers everything that is wrong with them before anything is
+ * said: what cannot be parsed first (400), then what is impossible (422).
+ */
+final class Fields {
+
+  private static final int MOST_FOUND = 60;
+
+  private final JsonNode body;
+  private final List<FieldProblem> unreadable = new ArrayList<>();
+  private final List<FieldProblem> impossible = new ArrayList<>();
+
+  Fields(JsonNode body) {
+    this.body = body;
+    if (!body.isObject()) {
+      throw new Refusal(
+          HttpStatus.BAD_REQUEST,
+          "not-an-object",
+          "The body must be a JSON object.",
+          List.of(new FieldProblem("", shown(body), "Send an object such as {\"boreMm\": 30}.")));
+    }
+  }
+
+  /** A number that must be there; zero stands in when it is refused. */
+  double number(String field, double least, double most) {
+    return number(body.get(field), field, true, least, most).orElse(0);
+  }
+
+  OptionalDouble optionalNumber(String field, double least, double most) {
+    return number(body.get(field), field, false, least, most);
+  }
+
+  /** A number inside an object that may be missing as a whole. */
+  double inner(String object, String field, double least, double most) {
+    JsonNode node = body.path(object).get(field);
+    return number(node, object + "." + field, true, least, most).orElse(0);
+  }
+
+  boolean has(String field) {
+    return body.hasNonNull(field);
+  }
+
+  /** Whether a field is an object; something else there is noted as wrong. */
+  boolean hasObject(String field) {
+    if (has(field) && !body.get(field).isObject()) {
+      unreadable.add(new FieldProblem(field, shown(body.get(field)), "An object is wanted."));
+      return false;
+    }
+    return has(field);
+  }
+
+  OptionalInt optionalWhole(String field) {
+    JsonNode node = body.get(field);
+    if (node == null || node.isNull()) {
+      return OptionalInt.empty();
+    }
+    if (!node.isNumber() || node.doubleValue() != Math.rint(node.doubleValue())) {
+      unreadable.add(new FieldProblem(field, shown(node), "A whole number is wanted."));
+      return OptionalInt.empty();
+    }
+    return OptionalInt.of(node.intValue());
+  }
+
+  /** Two numbers in a list, the first not over the second. */
+  Optional<double[]> pair(String field, double least, double most) {
+    if (!has(field)) {
+      return Optional.empty();
+    }
+    JsonNode node = body.get(field);
+    if (!node.isArray() || node.size() != 2) {
+      unreadable.add(new FieldProblem(field, shown(node), "Two numbers are wanted, [0.03, 0.13]."));
+      return Optional.empty();
+    }
+    OptionalDouble from = number(node.get(0), field + "[0]", true, least, most);
+    OptionalDouble to = number(node.get(1), field + "[1]", true, least, most);
+    if (from.isEmpty() || to.isEmpty()) {
+      return Optional.empty();
+    }
+    if (from.getAsDouble() >= to.getAsDouble()) {
+      impossible.add(new FieldProblem(field, shown(node), "The first must be the smaller one."));
+      return Optional.empty();
+    }
+    return Optional.of(new double[] {from.getAsDouble(), to.getAsDouble()});
+  }
+
+  String text(String field, String usual) {
+    JsonNode node = body.get(field);
+    if (node == null || node.isNull()) {
+      return usual;
+    }
+    if (!node.isTextual()) {
+      unreadable.add(new FieldProblem(field, shown(node), "A text is wanted."));
+      return usual;
+    }
+    return node.textValue();
+  }
+
+  void missing(String field, String remedy) {
+    unreadable.add(new FieldProblem(field, "", remedy));
+  }
+
+  void impossible(String field, String found, String remedy) {
+    impossible.add(new FieldProblem(field, found, remedy));
+  }
+
+  void impossible(String field, Optional<Problem> problem) {
+    problem.ifPresent(
+        p -> impossible.add(new FieldProblem(field, p.found(), p.wrong() + " " + p.remedy())));
+  }
+
+  /** Ends the reading: throws if anything was wrong. */
+  void check() {
+    if (!unreadable.isEmpty()) {
+      throw new Refusal(
+          HttpStatus.BAD_REQUEST, "unreadable-input", "Some fields cannot be read.", unreadable);
+    }
+    if (!impossible.isEmpty()) {
+      throw new Refusal(
+          HttpStatus.UNPROCESSABLE_ENTITY,
+          "impossible-input",
+          "Some values cannot be.",
+          impossible);
+    }
+  }
+
+  private OptionalDouble number(
+      JsonNode node, String field, boolean needed, double least, double most) {
+    if (node == null || node.isNull()) {
+      if (needed) {
+        unreadable.add(
+            new FieldProblem(field, "", "Missing: a number from " + least + " to " + most + "."));
+      }
+      return OptionalDouble.empty();
+    }
+    if (!node.isNumber()) {
+      unreadable.add(new FieldProblem(field, shown(node), "A number is wanted, without a unit."));
+      return OptionalDouble.empty();
+    }
+    double value = node.doubleValue();
+    if (!(value >= least && value <= most)) {
+      impossible.add(
+          new FieldProblem(field, shown(node), "From " + least + " to " + most + " is possible."));
+      return OptionalDouble.empty();
+    }
+    return OptionalDouble.of(value);
+  }
+
+  private static String shown(JsonNode node) {
+    String text = node.toString();
+    return text.length() > MOST_FOUND ? text.substring(0, MOST_FOUND) + "…" : text;
+  }
+}
