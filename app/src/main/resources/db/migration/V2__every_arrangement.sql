@@ -84,7 +84,7 @@ create table api_token (
   id bigint auto_increment primary key,
   account_id bigint not null references account (id),
   name varchar(80) not null,
-  token_hash char(64) not null unique,
+  token_hash varchar(64) not null unique,
   created_at datetime(6) not null,
   last_used_at datetime(6),
   revoked_at datetime(6)

@@ -1,5 +1,6 @@
 package unbo.bench;
 
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -11,6 +12,7 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import unbo.app.drawing.SectionDrawing;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.Assembly;
 import unbo.core.catalogue.Bearing;
@@ -53,5 +55,13 @@ public class CoreBenchmark {
   @Benchmark
   public Section buildSection() {
     return SectionBuilder.of(new Assembly(Arrangements.of("a1"), read, Map.of()));
+  }
+
+  /** Templates, sums, outlines, hatches, label places: the whole drawing of the largest section. */
+  @Benchmark
+  public SectionDrawing drawSection() {
+    Section section = SectionBuilder.of(Assembly.assumed(Arrangements.of("a11")), 0.4);
+    return SectionDrawing.of(
+        section, SectionDrawing.Format.BENCH, null, SectionDrawing.NO_STATES, List.of());
   }
 }

@@ -115,9 +115,13 @@ final class Fields {
     impossible.add(new FieldProblem(field, found, remedy));
   }
 
+  /** Notes a problem of the core; a field that is refused already keeps its first one. */
   void impossible(String field, Optional<Problem> problem) {
-    problem.ifPresent(
-        p -> impossible.add(new FieldProblem(field, p.found(), p.wrong() + " " + p.remedy())));
+    boolean refused = impossible.stream().anyMatch(p -> p.field().equals(field));
+    problem
+        .filter(p -> !refused)
+        .ifPresent(
+            p -> impossible.add(new FieldProblem(field, p.found(), p.wrong() + " " + p.remedy())));
   }
 
   /** Ends the reading: throws if anything was wrong. */

@@ -78,10 +78,10 @@ class NutSettingsController {
           ? Optional.empty()
           : Optional.of(NutLock.retainer(positions.getAsInt()));
     }
-    if (slots.isEmpty()) {
+    if (!fields.has("slots")) {
       fields.missing("slots", "Send slots and holeLines, or positionsPerTurn.");
     }
-    if (lines.isEmpty()) {
+    if (!fields.has("holeLines")) {
       fields.missing("holeLines", "Send slots and holeLines, or positionsPerTurn.");
     }
     if (slots.isEmpty() || lines.isEmpty()) {

@@ -1,11 +1,13 @@
 package unbo.app.job;
 
+import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.http.HttpStatus;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ResponseStatus;
+import unbo.app.web.ErrorPage;
 
 /** What a page says when a job cannot be changed at all. */
 @ControllerAdvice
@@ -13,20 +15,18 @@ class JobErrors {
 
   @ExceptionHandler(ClosedJob.class)
   @ResponseStatus(HttpStatus.CONFLICT)
-  String closed(ClosedJob e, Model model) {
-    model.addAttribute("title", "The job is closed");
-    model.addAttribute("text", e.getMessage());
-    return "error";
+  String closed(ClosedJob e, HttpServletRequest request, Model model) {
+    return ErrorPage.of(request, model, "The job is closed", e.getMessage());
   }
 
   /** Two people pressed the button in the same instant; the second one is asked to press again. */
   @ExceptionHandler(ObjectOptimisticLockingFailureException.class)
   @ResponseStatus(HttpStatus.CONFLICT)
-  String sameInstant(Model model) {
-    model.addAttribute("title", "Somebody saved in the same instant");
-    model.addAttribute(
-        "text",
+  String sameInstant(HttpServletRequest request, Model model) {
+    return ErrorPage.of(
+        request,
+        model,
+        "Somebody saved in the same instant",
         "Nothing of yours was written. Go back, your entries are still there, and save again.");
-    return "error";
   }
 }

@@ -1,6 +1,8 @@
 package unbo.app.job;
 
+import java.util.List;
 import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.BearingPlace;
 import unbo.core.arrangement.PartTemplate;
 
 /**
@@ -59,11 +61,12 @@ public record Selection(Station station, PartTemplate part) {
 
   /** The first bearing that nobody has read, else the first one; null where none has a number. */
   private static PartTemplate unreadBearing(Job job) {
-    var named =
-        job.arrangement().parts().stream().filter(p -> isNamed(p, job.arrangement())).toList();
+    List<BearingPlace> named = job.arrangement().namedPlaces();
     return named.stream()
-        .filter(p -> job.bearingAt(p.place().orElseThrow()).isEmpty())
+        .filter(p -> job.bearingAt(p.id()).isEmpty())
         .findFirst()
-        .orElse(named.isEmpty() ? null : named.get(0));
+        .or(() -> named.stream().findFirst())
+        .map(p -> job.arrangement().partsOf(p.id()).get(0))
+        .orElse(null);
   }
 }

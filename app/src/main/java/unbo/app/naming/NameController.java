@@ -147,19 +147,14 @@ class NameController implements Worksheet {
         (j, s) -> {
           j.setBearing(place.id(), Marked.read(bearing.designation(), text));
           if (renewed) {
-            rings(j, place)
+            j.arrangement()
+                .partsOf(place.id())
                 .forEach(
                     ring ->
                         j.setPart(
                             ring.id(), new PartMark(PartMark.State.RENEWED, j.noteOf(ring.id()))));
           }
         });
-  }
-
-  private static List<PartTemplate> rings(Job job, BearingPlace place) {
-    return job.arrangement().parts().stream()
-        .filter(p -> p.place().filter(place.id()::equals).isPresent())
-        .toList();
   }
 
   /** After one bearing the next unread one; after the last it stays where it is. */
@@ -169,7 +164,7 @@ class NameController implements Worksheet {
             .filter(p -> job.bearingAt(p.id()).isEmpty())
             .findFirst()
             .orElse(place);
-    return new Selection(Station.NAME, rings(job, next).get(0));
+    return new Selection(Station.NAME, job.arrangement().partsOf(next.id()).get(0));
   }
 
   private Optional<Problem> refusal(Job job, BearingPlace place, String text, String designation) {
@@ -203,7 +198,8 @@ class NameController implements Worksheet {
 
   private String show(Model model, Job job, BearingPlace place, String text, Problem refusal) {
     model.addAttribute("name", NameSheet.of(job, place, reader.read(text), refusal, figures));
-    return page.show(model, job, new Selection(Station.NAME, rings(job, place).get(0)));
+    return page.show(
+        model, job, new Selection(Station.NAME, job.arrangement().partsOf(place.id()).get(0)));
   }
 
   /** The place of a part; an empty word stands for the first one. */

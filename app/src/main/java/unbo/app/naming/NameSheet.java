@@ -78,11 +78,7 @@ public record NameSheet(
             p ->
                 new Place(
                     p.id(),
-                    job.arrangement().parts().stream()
-                        .filter(part -> part.place().filter(p.id()::equals).isPresent())
-                        .findFirst()
-                        .orElseThrow()
-                        .id(),
+                    job.arrangement().partsOf(p.id()).get(0).id(),
                     job.assembly().bearing(p.id()).designation(),
                     job.bearingAt(p.id()).isPresent(),
                     p.equals(now)))

@@ -68,7 +68,9 @@ class PackController implements Worksheet {
       model.addAttribute("pack", sheet(job, PackInput.recorded(job), new FieldProblems()));
     }
     model.addAttribute("revision", job.revision(Station.PACK));
-    model.addAttribute("packed", job.getPack().duty().isPresent());
+    if (!model.containsAttribute("packed")) {
+      model.addAttribute("packed", job.getPack().duty().isPresent());
+    }
   }
 
   private PackSheet sheet(Job job, Map<String, String> fields, FieldProblems problems) {
@@ -164,6 +166,7 @@ class PackController implements Worksheet {
 
   private String show(Model model, Job job, Map<String, String> fields) {
     PackInput input = PackInput.of(job, fields);
+    model.addAttribute("packed", false);
     job.setPack(input.record(), input.masses());
     model.addAttribute("pack", sheet(job, fields, input.problems()));
     return page.show(model, job, Selection.at(Station.PACK, job));

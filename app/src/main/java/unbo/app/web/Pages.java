@@ -49,7 +49,7 @@ public class Pages {
   @ExceptionHandler(NoSuchPage.class)
   @ResponseStatus(HttpStatus.NOT_FOUND)
   String missing(NoSuchPage e, HttpServletRequest request, Model model) {
-    return plain(request, model, "Nothing here", e.getMessage());
+    return ErrorPage.of(request, model, "Nothing here", e.getMessage());
   }
 
   @ExceptionHandler({
@@ -58,17 +58,10 @@ public class Pages {
   })
   @ResponseStatus(HttpStatus.BAD_REQUEST)
   String unreadable(HttpServletRequest request, Model model) {
-    return plain(
+    return ErrorPage.of(
         request,
         model,
         "That address cannot be read",
         "A part of it is missing or is not a number.");
-  }
-
-  private static String plain(HttpServletRequest request, Model model, String title, String text) {
-    model.addAttribute("view", ViewPreferences.of(request));
-    model.addAttribute("title", title);
-    model.addAttribute("text", text);
-    return "error";
   }
 }

@@ -140,6 +140,16 @@ final class Browser implements AutoCloseable {
     return this;
   }
 
+  /** Waits until something holds. */
+  Browser until(String what, java.util.function.Predicate<ChromeDriver> condition) {
+    try {
+      wait.until(d -> condition.test(driver));
+    } catch (TimeoutException e) {
+      throw new AssertionError(what + " never came on " + driver.getCurrentUrl(), e);
+    }
+    return this;
+  }
+
   String text(By by) {
     return wait.until(d -> d.findElement(by).getText());
   }

@@ -37,13 +37,20 @@ class ScreenshotsIT extends AppTest {
           .see("Take 30204")
           .press("Take 30204")
           .see("Next: ");
-      for (String station : List.of("strip", "read", "fit", "pack")) {
+      for (String station : List.of("strip", "read", "fit")) {
         browser
             .open(page + "?at=" + station)
             .type("note", "Done at the bench, in the old book.")
             .press("Note as done elsewhere")
             .see("done elsewhere");
       }
+      browser
+          .open(page + "?at=pack")
+          .click(By.cssSelector("input[value='general']"))
+          .see("g in all");
+      browser.script("window.scrollTo(0, 0)");
+      shot(browser, "pack");
+      browser.press("Packed so").waitFor(By.id("first0"));
       set(browser, page);
       shot(browser, "set");
       browser.press("Keep the result").see("Next: Prove");
@@ -51,6 +58,13 @@ class ScreenshotsIT extends AppTest {
       shot(browser, "prove");
       shot(browser.open(page + "?at=book").see("History"), "book");
       shot(browser.open(page + "?at=part&part=hub"), "part");
+      shot(browser.open("/bench"), "bench");
+      shot(browser.open("/bench/a11?part=crush-sleeve"), "arrangement");
+      shot(browser.open("/vehicles/" + vehicle("Plover")), "vehicle");
+      shot(browser.open("/interface"), "interface");
+      browser.theme("dark");
+      shot(browser.open(page + "?at=set"), "night");
+      browser.theme("light");
       browser.resize(1000, 1380);
       shot(browser.open(page + "/sheet"), "job-sheet");
       browser.resize(390, 844);
@@ -100,6 +114,14 @@ class ScreenshotsIT extends AppTest {
     }
     browser.press("Keep these tests").see("Proved");
     browser.open(page + "?at=prove");
+  }
+
+  private long vehicle(String name) {
+    return vehicles.findAll().stream()
+        .filter(v -> v.getName().contains(name))
+        .findFirst()
+        .orElseThrow()
+        .getId();
   }
 
   private void shot(Browser browser, String name) throws Exception {

@@ -39,9 +39,10 @@ class WalkTest extends AppTest {
       note(browser, page, "listen");
       note(browser, page, "rock");
       name(browser, page);
-      for (String station : List.of("strip", "read", "fit", "pack")) {
+      for (String station : List.of("strip", "read", "fit")) {
         note(browser, page, station);
       }
+      pack(browser, page);
       set(browser, page);
       prove(browser, page);
       book(browser, page);
@@ -63,10 +64,10 @@ class WalkTest extends AppTest {
     String drawing = width > 600 ? ".for-bench" : ".for-phone";
     browser
         .click(By.cssSelector(drawing + " a.balloon[href$='part=hub'] text"))
-        .waitFor(By.cssSelector("#worksheet input#SHOULDER_DISTANCE"));
+        .waitFor(By.cssSelector("#worksheet input[id='hub.shoulder-distance']"));
     browser
         .click(By.cssSelector(".parts-row a[href*='part=seal']"))
-        .waitFor(By.cssSelector("#worksheet input#SEAL_WIDTH"));
+        .waitFor(By.cssSelector("#worksheet input[id='seal.width']"));
     if (width > 600) {
       browser
           .click(By.cssSelector(drawing + " a.balloon[href$='part=washer'] path.touch"))
@@ -101,6 +102,17 @@ class WalkTest extends AppTest {
         .see("Take 30204")
         .press("Take 30204")
         .see("Next: ");
+  }
+
+  /** The charge is shown before it is kept, and the level moves in the section. */
+  private static void pack(Browser browser, String page) {
+    browser.open(page + "?at=pack").click(By.cssSelector("input[value='general']")).see("g in all");
+    String general = browser.attribute(By.cssSelector(".grease-body"), "d");
+    browser
+        .click(By.cssSelector("input[value='wet-slow']"))
+        .waitFor(By.cssSelector(".grease-body:not([d='" + general + "'])"));
+    browser.see("Not kept yet").press("Packed so").waitFor(By.id("first0"));
+    assertThat(browser.text(By.id("section"))).contains("grease ");
   }
 
   private static void set(Browser browser, String page) {
@@ -207,7 +219,7 @@ class WalkTest extends AppTest {
   /** Signed out in mid work: nothing typed is lost, and the page says what to do. */
   @org.junit.jupiter.api.Test
   void signedOutInMidWork() throws Exception {
-    String page = "/jobs/" + newJob().getId() + "?at=pack";
+    String page = "/jobs/" + newJob().getId() + "?at=strip";
     try (Browser browser = new Browser(port, 1280, 800)) {
       browser.signIn("tuva").open(page).type("note", "a long note about grease");
       browser.driver().manage().deleteCookieNamed("unbo");

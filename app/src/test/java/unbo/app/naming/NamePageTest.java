@@ -96,10 +96,11 @@ class NamePageTest extends PageTest {
             post("/jobs/{id}/parts/spindle", job.getId())
                 .param("revision", "0")
                 .param("state", "KEEP")
-                .param("INBOARD_SEAT", "30,0")
+                .param("spindle.inboard-seat", "30,0")
                 .with(as("joren"))
                 .with(csrf()))
         .andExpect(status().is3xxRedirection());
-    read(job, "30207").andExpect(content().string(containsString("it does not go on")));
+    read(job, "30207")
+        .andExpect(content().string(containsString("that is no fit, it is the wrong size")));
   }
 }

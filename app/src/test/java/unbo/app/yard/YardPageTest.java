@@ -25,7 +25,7 @@ class YardPageTest extends PageTest {
   }
 
   @Test
-  void aJobIsOpenedAtAWheelThatHasATaperPair() throws Exception {
+  void aJobIsOpenedAtAPosition() throws Exception {
     Vehicle car =
         vehicles.findAll().stream()
             .filter(v -> v.getName().contains("Marigold"))
@@ -43,7 +43,7 @@ class YardPageTest extends PageTest {
         .andExpect(status().is3xxRedirection());
     assertThat(jobs.open())
         .anyMatch(j -> j.getComplaint().equals("growl") && j.getOpenedBy().equals("Tuva Lind"));
-    mvc.perform(get("/vehicles/" + car.getId() + "/positions/axle-2-left/open").with(as("tuva")))
+    mvc.perform(get("/vehicles/" + car.getId() + "/positions/axle-9-left/open").with(as("tuva")))
         .andExpect(status().isNotFound());
   }
 }

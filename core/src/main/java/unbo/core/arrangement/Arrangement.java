@@ -73,6 +73,14 @@ public record Arrangement(
     return !fact("wheel").isEmpty();
   }
 
+  /** The parts that show a place's bearing: one, or cone and cup with the cone first. */
+  public List<PartTemplate> partsOf(String placeId) {
+    return parts.stream()
+        .filter(p -> p.place().filter(placeId::equals).isPresent())
+        .sorted(java.util.Comparator.comparing(p -> p.id().endsWith("cup")))
+        .toList();
+  }
+
   /** The places whose bearing is known by its number. */
   public List<BearingPlace> namedPlaces() {
     return places.stream().filter(BearingPlace::isNamed).toList();

@@ -28,6 +28,9 @@ public record Bearing(
     Basis basis,
     String source) {
 
+  /** The series of cone and cup pairs in inch sizes, whose numbers carry no dimension series. */
+  public static final String INCH_SERIES = "inch";
+
   /**
    * Cone width B, cup width C and contact angle of a taper.
    *
@@ -51,7 +54,14 @@ public record Bearing(
 
   /** The run behind the series that carries the bore, such as {@code 06} or {@code /22}. */
   public String boreCode() {
+    if (isInch()) {
+      return "";
+    }
     return designation.substring(series.length());
+  }
+
+  public boolean isInch() {
+    return series.equals(INCH_SERIES);
   }
 
   public boolean isTaper() {

@@ -46,9 +46,11 @@ public final class Catalogue {
   }
 
   private static List<Bearing> load() {
-    return Stream.concat(
-            Table.read(Catalogue.class, file("deep-groove-ball"), Catalogue::ball).stream(),
-            Table.read(Catalogue.class, file("tapered-roller"), Catalogue::taper).stream())
+    return Stream.of(
+            Table.read(Catalogue.class, file("deep-groove-ball"), Catalogue::ball),
+            Table.read(Catalogue.class, file("tapered-roller"), Catalogue::taper),
+            Table.read(Catalogue.class, file("inch-taper"), Catalogue::inchTaper))
+        .flatMap(List::stream)
         .toList();
   }
 
@@ -67,6 +69,24 @@ public final class Catalogue {
         Optional.of(
             new Bearing.TaperWidths(
                 row.number("coneWidth"), row.number("cupWidth"), angle(row.text("contactAngle")))));
+  }
+
+  /** A cone with one of its cups; its designation is both numbers, its series {@code inch}. */
+  private static Bearing inchTaper(Table.Row row) {
+    return new Bearing(
+        row.text("cone") + "/" + row.text("cup"),
+        Family.TAPERED_ROLLER,
+        Bearing.INCH_SERIES,
+        row.number("bore"),
+        row.number("outer"),
+        row.number("width"),
+        Optional.of(
+            new Bearing.TaperWidths(
+                row.number("coneWidth"),
+                row.number("cupWidth"),
+                InchTaperNumber.contactAngleDeg(row.text("cone")))),
+        Basis.parse(row.text("basis")),
+        row.text("source"));
   }
 
   private static Bearing bearing(

@@ -2,15 +2,33 @@ package unbo.core.designation;
 
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.catalogue.Family;
+import unbo.core.tables.Table;
 
-/** Single-row deep groove ball bearings of diameter series 0, 2 and 3 (ISO 15). */
+/**
+ * Single-row deep groove ball bearings of diameter series 8, 9, 0, 2 and 3 (ISO 15). The series 618
+ * and 619 also go by short spellings, 68 and 69.
+ */
 final class DeepGrooveBallFamily implements DesignationFamily {
 
   private static final Map<String, String> SERIES =
-      Map.of("60", "extra light (10)", "62", "light (02)", "63", "medium (03)");
+      Map.of(
+          "618",
+          "18, extra thin",
+          "619",
+          "19, thin",
+          "60",
+          "10, extra light",
+          "62",
+          "02, light",
+          "63",
+          "03, medium");
+  private static final String ROLE = "bearing";
+  private static final int SHORT_SERIES = 2;
 
   @Override
   public Family family() {
@@ -18,17 +36,46 @@ final class DeepGrooveBallFamily implements DesignationFamily {
   }
 
   @Override
-  public List<Bearing> bearings() {
-    return Catalogue.standard().of(family());
+  public List<Spelling> spellings() {
+    Stream<Spelling> own =
+        Catalogue.standard().of(family()).stream().map(DeepGrooveBallFamily::spelling);
+    Stream<Spelling> shorter =
+        Table.read(
+            DeepGrooveBallFamily.class,
+            "/unbo/core/designation/short-spellings.csv",
+            DeepGrooveBallFamily::shortSpelling)
+            .stream();
+    return Stream.concat(own, shorter).toList();
   }
 
-  @Override
-  public String seriesMeaning(Bearing bearing) {
+  private static Spelling spelling(Bearing bearing) {
+    String code = bearing.boreCode().replace("/", "");
+    return Spelling.of(
+        bearing, ROLE, MetricRuns.of(bearing, bearing.series(), code, meaning(bearing)));
+  }
+
+  private static Spelling shortSpelling(Table.Row row) {
+    String spelled = row.text("short");
+    Bearing bearing =
+        Catalogue.standard()
+            .find(row.text("long"))
+            .orElseThrow(() -> new IllegalArgumentException("no such row"));
+    String series = spelled.substring(0, SHORT_SERIES);
+    String meaning = meaning(bearing) + "; short spelling of " + bearing.series();
+    String width = row.text("closedWidth");
+    return Spelling.other(
+            bearing,
+            ROLE,
+            spelled,
+            MetricRuns.of(bearing, series, spelled.substring(SHORT_SERIES), meaning),
+            List.of())
+        .closedWidth(
+            width.equals("-")
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(Double.parseDouble(width)));
+  }
+
+  private static String meaning(Bearing bearing) {
     return "deep groove ball, one row, dimension series " + SERIES.get(bearing.series());
-  }
-
-  @Override
-  public boolean hasConeAndCup() {
-    return false;
   }
 }

@@ -20,12 +20,13 @@ import unbo.core.units.Problem;
  * 62052RSC3        the same
  * 6222             ball, bore 110; or 62/22 with the slash lost, bore 22: both
  * 3020?            every 302 set with a bore code that starts with 0
+ * L44649/10        inch cone and cup
  * 30206 ; 30204    two numbers
  * </pre>
  *
- * <p>Not read: numbers glued together, inch tapers, sizes, words. More than {@value #LONGEST}
- * characters are refused, since no ring carries so many. Confidence is a weight of ours, normalised
- * so that the readings of one number sum to at most 1; it is not a measured probability.
+ * <p>Not read: numbers glued together, sizes, words. More than {@value #LONGEST} characters are
+ * refused, since no ring carries so many. Confidence is a weight of ours, normalised so that the
+ * readings of one number sum to at most 1; it is not a measured probability.
  */
 public final class DesignationReader {
 
@@ -52,7 +53,7 @@ public final class DesignationReader {
     static FamilySpellings of(DesignationFamily family) {
       return new FamilySpellings(
           family,
-          family.bearings().stream().map(Spelling::new).toList(),
+          family.spellings(),
           Suffix.of(Suffix.Place.PREFIX, family.family()),
           Suffix.of(Suffix.Place.SUFFIX, family.family()));
     }
@@ -64,7 +65,8 @@ public final class DesignationReader {
 
   /** A reader of all families that ship. */
   public static DesignationReader standard() {
-    return new DesignationReader(List.of(new TaperedRollerFamily(), new DeepGrooveBallFamily()));
+    return new DesignationReader(
+        List.of(new TaperedRollerFamily(), new DeepGrooveBallFamily(), new InchTaperFamily()));
   }
 
   /** Reads a text; null counts as empty. */
@@ -139,9 +141,9 @@ public final class DesignationReader {
                                   * score(marking, suffix, UNREAD_BEHIND);
                           ReadingBuilder builder = new ReadingBuilder(text, marking, number);
                           builder.addRun(prefix, Part.Kind.PREFIX);
-                          builder.addBody(family.family(), spelling.bearing(), from, match);
+                          builder.addBody(spelling, from, match);
                           builder.addRun(suffix, Part.Kind.SUFFIX);
-                          return builder.build(family.family(), spelling.bearing(), score);
+                          return builder.build(spelling, score);
                         }))
         .filter(reading -> reading.confidence() >= LEAST_SCORE);
   }
@@ -183,6 +185,7 @@ public final class DesignationReader {
         .flatMap(f -> f.spellings().stream())
         .filter(s -> s.continues(typed))
         .map(s -> s.bearing().designation())
+        .distinct()
         .limit(MOST_CONTINUATIONS)
         .toList();
   }
@@ -202,7 +205,7 @@ public final class DesignationReader {
     return Optional.of(
         new Problem(
             items.get(0).text(),
-            "No bearing number of the families read here (302, 303, 320, 322; 60, 62, 63).",
+            "No bearing number of the families read here (tapers 302, 303, 320, 322 and inch pairs; balls 618, 619, 60, 62, 63).",
             "Look for a run such as 30206 or 6205; a worn character is typed as ?."));
   }
 }

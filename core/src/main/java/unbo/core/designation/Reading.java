@@ -8,7 +8,7 @@ import unbo.core.catalogue.Bearing;
  *
  * @param item which of the numbers in the text it reads, counted from 0
  * @param bearing the catalogue row
- * @param role {@code set} for a family with cone and cup, else {@code bearing}
+ * @param role {@code set}, {@code cone} or {@code cup} of a taper, else {@code bearing}
  * @param left closure of one side
  * @param right closure of the other side
  * @param clearance clearance group; {@code CN} when not marked

@@ -43,37 +43,48 @@ final class ReadingBuilder {
     }
   }
 
-  void addBody(DesignationFamily family, Bearing bearing, int from, double match) {
-    int bore = from + bearing.series().length();
-    int end = from + bearing.designation().replace("/", "").length();
-    part(from, bore, Part.Kind.SERIES, family.seriesMeaning(bearing));
-    part(bore, end, Part.Kind.BORE, boreMeaning(bearing));
+  void addBody(Spelling spelling, int from, double match) {
+    Bearing bearing = spelling.bearing();
+    int at = from;
+    for (Spelling.Run run : spelling.runs()) {
+      part(at, at + run.length(), run.kind(), run.meaning());
+      at += run.length();
+    }
     if (match < 1) {
       doubts.add(
           "Characters were taken for "
               + bearing.designation()
               + ": look again, or measure the bore ("
-              + plain(bearing.boreMm())
+              + MetricRuns.plain(bearing.boreMm())
               + " mm) and the outside ("
-              + plain(bearing.outerMm())
+              + MetricRuns.plain(bearing.outerMm())
               + " mm).");
     }
+    doubts.addAll(spelling.notes());
     if (bearing.basis() == Basis.RECALLED) {
       doubts.add("The size is " + bearing.basis().explanation() + ".");
     }
   }
 
-  Reading build(DesignationFamily family, Bearing bearing, double score) {
+  Reading build(Spelling spelling, double score) {
     if (!unread.isEmpty()) {
       doubts.add(
           "Not read: "
               + String.join(", ", unread)
               + ". It may be a maker's own letter or a grease code, which cannot be decoded without its maker.");
     }
+    if (spelling.closedWidthMm().isPresent() && (left != Closure.OPEN || right != Closure.OPEN)) {
+      doubts.add(
+          "Closed, this short number is "
+              + MetricRuns.plain(spelling.closedWidthMm().getAsDouble())
+              + " mm wide instead of "
+              + MetricRuns.plain(spelling.bearing().widthMm())
+              + " mm: measure the width.");
+    }
     return new Reading(
         item,
-        bearing,
-        family.hasConeAndCup() ? "set" : "bearing",
+        spelling.bearing(),
+        spelling.role(),
         left,
         right,
         clearance,
@@ -127,23 +138,5 @@ final class ReadingBuilder {
     int start = marking.place(from);
     int end = marking.placeAfter(to);
     parts.add(new Part(text.substring(start, end), start, end, kind, meaning));
-  }
-
-  private static String boreMeaning(Bearing bearing) {
-    String code = bearing.boreCode();
-    String bore = plain(bearing.boreMm()) + " mm";
-    if (code.startsWith("/")) {
-      return "bore written out: " + bore;
-    }
-    if (code.length() == 1) {
-      return "bore below 10 mm, the digit itself: " + bore;
-    }
-    return bearing.boreMm() < 20
-        ? "bore code " + code + ": " + bore
-        : "bore code " + code + " × 5 = " + bore;
-  }
-
-  private static String plain(double value) {
-    return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
   }
 }

@@ -1,13 +1,16 @@
 package unbo.core.designation;
 
+import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import unbo.core.catalogue.Bearing;
 
 /**
- * How one catalogue row is spelled on a ring, and how well a marking matches it. An exact character
- * counts 1; a worn one ({@code ?}) 0.5; a look-alike (O for 0, I for 1, S for 5, B for 8, Z for 2)
- * 0.2. A slash that should be there and is not, or the reverse, 0.15, since it changes the bore.
- * These weights are our own choice; they rank readings and are not probabilities of wear.
+ * One way in which a catalogue row is spelled on a ring, and how well a marking matches it. An
+ * exact character counts 1; a worn one ({@code ?}) 0.5; a look-alike (O for 0, I for 1, S for 5, B
+ * for 8, Z for 2) 0.2. A slash that should be there and is not, or the reverse, 0.15, since it
+ * changes the bore. These weights are our own choice; they rank readings and are not probabilities
+ * of wear.
  */
 final class Spelling {
 
@@ -19,17 +22,76 @@ final class Spelling {
   private static final double GAP_INSIDE = 0.8;
 
   private final Bearing bearing;
+  private final String role;
   private final String key;
   private final int slashAt;
+  private final List<Run> runs;
+  private final List<String> notes;
+  private final OptionalDouble closedWidthMm;
 
-  Spelling(Bearing bearing) {
+  /** A run of the spelling's characters with its meaning. */
+  record Run(int length, Part.Kind kind, String meaning) {}
+
+  private Spelling(
+      Bearing bearing,
+      String role,
+      String spelled,
+      List<Run> runs,
+      List<String> notes,
+      OptionalDouble closedWidthMm) {
     this.bearing = bearing;
-    this.key = bearing.designation().replace("/", "");
-    this.slashAt = bearing.designation().indexOf('/');
+    this.role = role;
+    this.key = spelled.replace("/", "");
+    this.slashAt = spelled.indexOf('/');
+    this.runs = List.copyOf(runs);
+    this.notes = List.copyOf(notes);
+    this.closedWidthMm = closedWidthMm;
+  }
+
+  /** The spelling of the catalogue row itself. */
+  static Spelling of(Bearing bearing, String role, List<Run> runs) {
+    return new Spelling(
+        bearing, role, bearing.designation(), runs, List.of(), OptionalDouble.empty());
+  }
+
+  /**
+   * Another spelling of a row.
+   *
+   * @param spelled as it stands on the ring, with a slash where one belongs
+   * @param notes what must be said with it
+   */
+  static Spelling other(
+      Bearing bearing, String role, String spelled, List<Run> runs, List<String> notes) {
+    return new Spelling(bearing, role, spelled, runs, notes, OptionalDouble.empty());
+  }
+
+  /** The same, another width once it is closed: then it is no longer this row's bearing. */
+  Spelling closedWidth(OptionalDouble widthMm) {
+    return new Spelling(bearing, role, spelled(), runs, notes, widthMm);
+  }
+
+  private String spelled() {
+    return slashAt < 0 ? key : key.substring(0, slashAt) + "/" + key.substring(slashAt);
   }
 
   Bearing bearing() {
     return bearing;
+  }
+
+  String role() {
+    return role;
+  }
+
+  List<Run> runs() {
+    return runs;
+  }
+
+  List<String> notes() {
+    return notes;
+  }
+
+  OptionalDouble closedWidthMm() {
+    return closedWidthMm;
   }
 
   int length() {

@@ -26,17 +26,16 @@ final class TaperedRollerFamily implements DesignationFamily {
   }
 
   @Override
-  public List<Bearing> bearings() {
-    return Catalogue.standard().of(family());
+  public List<Spelling> spellings() {
+    return Catalogue.standard().of(family()).stream()
+        .filter(b -> !b.isInch())
+        .map(TaperedRollerFamily::spelling)
+        .toList();
   }
 
-  @Override
-  public String seriesMeaning(Bearing bearing) {
-    return "tapered roller, one row, dimension series " + SERIES.get(bearing.series());
-  }
-
-  @Override
-  public boolean hasConeAndCup() {
-    return true;
+  private static Spelling spelling(Bearing bearing) {
+    String meaning = "tapered roller, one row, dimension series " + SERIES.get(bearing.series());
+    String code = bearing.boreCode().replace("/", "");
+    return Spelling.of(bearing, "set", MetricRuns.of(bearing, bearing.series(), code, meaning));
   }
 }

@@ -21,8 +21,8 @@ class CatalogueTest {
    */
   @Test
   void everyBoreFollowsFromItsCode() {
-    assertThat(catalogue.all())
-        .hasSizeGreaterThan(170)
+    assertThat(catalogue.all().stream().filter(b -> !b.isInch()))
+        .hasSizeGreaterThan(225)
         .allSatisfy(
             b -> assertThat(b.boreMm()).as(b.designation()).isEqualTo(boreOf(b.boreCode())));
   }
@@ -41,7 +41,10 @@ class CatalogueTest {
   /** Within a series, a greater bore never has a smaller outside; a slip of the pen would. */
   @Test
   void outsidesGrowWithTheBoreWithinASeries() {
-    var series = catalogue.all().stream().collect(Collectors.groupingBy(Bearing::series));
+    var series =
+        catalogue.all().stream()
+            .filter(b -> !b.isInch())
+            .collect(Collectors.groupingBy(Bearing::series));
     assertThat(series).hasSize(9);
     series
         .values()
@@ -83,7 +86,7 @@ class CatalogueTest {
 
   @Test
   void taperWidthsNestInTheAssembledWidth() {
-    assertThat(catalogue.of(Family.TAPERED_ROLLER))
+    assertThat(catalogue.of(Family.TAPERED_ROLLER).stream().filter(b -> !b.isInch()))
         .allSatisfy(
             b -> {
               Bearing.TaperWidths w = b.taper().orElseThrow();
@@ -126,5 +129,36 @@ class CatalogueTest {
     }
     assertThatThrownBy(() -> TaperGeometry.estimate(catalogue.find("6205").orElseThrow()))
         .hasMessageContaining("no taper");
+  }
+
+  /** Inch pairs: plausible envelopes, and the angle lies in the class that the number names. */
+  @Test
+  void inchPairsKeepToTheirAngleClass() {
+    List<Bearing> pairs = catalogue.all().stream().filter(Bearing::isInch).toList();
+    assertThat(pairs)
+        .hasSizeGreaterThanOrEqualTo(20)
+        .allSatisfy(
+            b -> {
+              Bearing.TaperWidths w = b.taper().orElseThrow();
+              assertThat(w.cupMm()).isLessThan(b.widthMm());
+              assertThat(w.coneMm()).isBetween(0.9 * b.widthMm(), 1.1 * b.widthMm());
+              assertThat(b.outerMm() - b.boreMm()).isBetween(18.0, 45.0);
+              assertThat(b.basis()).isEqualTo(Basis.RECALLED);
+            });
+    assertThat(angle("LM67048/LM67010")).isBetween(30.5 / 2, 32.5 / 2);
+    assertThat(angle("L44649/L44610")).isBetween(27.0 / 2, 28.5 / 2);
+    assertThat(catalogue.find("15123/15245").orElseThrow().taper().orElseThrow().contactAngleDeg())
+        .as("a plain number says no angle")
+        .isEmpty();
+  }
+
+  private double angle(String designation) {
+    return catalogue
+        .find(designation)
+        .orElseThrow()
+        .taper()
+        .orElseThrow()
+        .contactAngleDeg()
+        .orElseThrow();
   }
 }

@@ -22,9 +22,27 @@ class DesignationReaderTest {
 
   @ParameterizedTest
   @CsvSource({
-    "30206,30206", "302 06,30206", "30206 J2/Q,30206", "3O2O6,30206", "6205-2RS1/C3,6205",
-        "62052rsc3,6205",
-    "62/22,62/22", "320/32 x,320/32", "SS6204 zz,6204", "608,608", "32008X,32008", "302/32,302/32"
+    "30206,30206",
+    "302 06,30206",
+    "30206 J2/Q,30206",
+    "3O2O6,30206",
+    "6205-2RS1/C3,6205",
+    "62052rsc3,6205",
+    "62/22,62/22",
+    "320/32 x,320/32",
+    "SS6204 zz,6204",
+    "608,608",
+    "32008X,32008",
+    "302/32,302/32",
+    "lm67048/lm67010,LM67048/LM67010",
+    "L44649/10,L44649/L44610",
+    "LM67010,LM67048/LM67010",
+    "15123/15245,15123/15245",
+    "6900,61900",
+    "6804 2RS,61804",
+    "688,618/8",
+    "699,619/9",
+    "61902-2RS,61902"
   })
   void readsAsMarked(String typed, String designation) {
     assertThat(first(typed).bearing().designation()).isEqualTo(designation);
@@ -163,5 +181,35 @@ class DesignationReaderTest {
                       .allSatisfy(
                           p -> assertThat(text.substring(p.start(), p.end())).isEqualTo(p.text())));
     }
+  }
+
+  /** A cone alone does not fix the bearing: its cups are named, and the reading says cone. */
+  @Test
+  void aConeOrCupAloneNamesItsPartners() {
+    Reading cone = first("L68149");
+    assertThat(cone.role()).isEqualTo("cone");
+    assertThat(cone.doubts()).anyMatch(d -> d.contains("L68110, L68111"));
+    Reading cup = first("L44610");
+    assertThat(cup.role()).isEqualTo("cup");
+    assertThat(cup.doubts()).anyMatch(d -> d.contains("L44640, L44643, L44649"));
+    assertThat(first("L44649/L44610").role()).isEqualTo("set");
+  }
+
+  @Test
+  void anInchNumberSaysItsClasses() {
+    assertThat(first("LM67048").parts())
+        .extracting(Part::text, Part::meaning)
+        .contains(
+            org.assertj.core.groups.Tuple.tuple("LM", "duty class light to medium"),
+            org.assertj.core.groups.Tuple.tuple("6", "included angle of the cup 30.5 to 32.5°"));
+    assertThat(first("JL69349/JL69310").parts().get(0).meaning()).contains("metric dimensions");
+  }
+
+  /** 688 is 4 mm wide open and 5 closed; 6900 is 6 either way. */
+  @Test
+  void aShortSpellingSaysWhereClosedWidthsDiffer() {
+    assertThat(first("688 ZZ").doubts()).anyMatch(d -> d.contains("5 mm wide instead of 4 mm"));
+    assertThat(first("688").doubts()).noneMatch(d -> d.contains("wide instead"));
+    assertThat(first("6900 2RS").doubts()).noneMatch(d -> d.contains("wide instead"));
   }
 }

@@ -80,7 +80,7 @@ class SuffixRunTest {
   @CsvSource({"62/22,1", "62 22,0.12", "6222,0.15", "6Z/22,0.2", "6?/22,0.5", "63/22,0", "62,0"})
   void spellingsAreMatchedByHowWellTheyFit(String marked, double score) {
     Bearing bearing = Catalogue.standard().find("62/22").orElseThrow();
-    double found = new Spelling(bearing).match(Marking.of(marked, 0), 0);
+    double found = Spelling.of(bearing, "bearing", List.of()).match(Marking.of(marked, 0), 0);
     assertThat(found).isBetween(score - 0.035, score + 0.035);
   }
 

@@ -1,0 +1,241 @@
+package unbo.app.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import unbo.app.AppTest;
+
+/** The interface over real HTTP, as a program would call it: no session, no token in the demo. */
+class InterfaceTest extends AppTest {
+
+  private static final ObjectMapper JSON = new ObjectMapper();
+
+  @LocalServerPort private int port;
+  private final HttpClient client = HttpClient.newHttpClient();
+
+  private record Answer(int status, String type, JsonNode body) {}
+
+  private Answer get(String path) throws Exception {
+    return send(HttpRequest.newBuilder(uri(path)).build());
+  }
+
+  private Answer post(String call, String body) throws Exception {
+    return send(
+        HttpRequest.newBuilder(uri("/api/v1/" + call))
+            .header("Content-Type", "application/json")
+            .POST(HttpRequest.BodyPublishers.ofString(body))
+            .build());
+  }
+
+  private URI uri(String path) {
+    return URI.create("http://127.0.0.1:" + port + path);
+  }
+
+  private Answer send(HttpRequest request) throws Exception {
+    HttpResponse<String> response = client.send(request, HttpResponse.BodyHandlers.ofString());
+    String type = response.headers().firstValue("Content-Type").orElse("");
+    return new Answer(response.statusCode(), type, JSON.readTree(response.body()));
+  }
+
+  private Answer readings(String text) throws Exception {
+    return get("/api/v1/readings?text=" + URLEncoder.encode(text, StandardCharsets.UTF_8));
+  }
+
+  @Test
+  void readingsAreThoseOfThePages() throws Exception {
+    JsonNode best = readings("6205-2RS C3 xq").body().path("readings").path(0);
+    assertThat(best.path("designation").asText()).isEqualTo("6205");
+    assertThat(best.path("family").asText()).isEqualTo("deep-groove-ball");
+    assertThat(best.path("seals").path("left").asText()).isEqualTo("contact");
+    assertThat(best.path("clearance").asText()).isEqualTo("C3");
+    assertThat(best.path("outerMm").asDouble()).isEqualTo(52);
+    assertThat(best.path("unread").path(0).asText()).isEqualTo("xq");
+    assertThat(best.path("contactAngleDeg").isNull()).isTrue();
+    assertThat(readings("LM67048/10").body().path("readings").path(0).path("role").asText())
+        .isEqualTo("set");
+    JsonNode warned = get("/api/v1/readings?text=6205&position=a1").body();
+    assertThat(warned.path("warnings").path(0).asText()).contains("No place of arrangement a1");
+    assertThat(post("readings", "{\"text\":\"30206\"}").body().path("items").size()).isEqualTo(1);
+  }
+
+  /** Pitch 1.5, 6 slots, 2 lines: 12 places, 0.125 mm each; two tighter leave 0.060. */
+  @Test
+  void theNutIsSolved() throws Exception {
+    Answer answer =
+        post(
+            "nut-settings",
+            "{\"pitchMm\":1.5,\"slots\":6,\"holeLines\":2,\"endPlayMm\":0.31,\"uncertaintyMm\":0.025}");
+    assertThat(answer.status()).isEqualTo(200);
+    assertThat(answer.body().path("positionsPerTurn").asInt()).isEqualTo(12);
+    assertThat(answer.body().path("stepMm").asDouble()).isEqualTo(0.125);
+    assertThat(answer.body().path("advice").path("steps").asInt()).isEqualTo(2);
+    assertThat(answer.body().path("reachable").findValuesAsText("inWindow"))
+        .containsOnlyOnce("yes");
+  }
+
+  @Test
+  void greaseIsCharged() throws Exception {
+    Answer answer =
+        post(
+            "grease-charges",
+            "{\"boreMm\":30,\"outerMm\":62,\"widthMm\":17.25,\"family\":\"tapered-roller\","
+                + "\"massG\":230,\"cavity\":{\"outsideMm\":50,\"boreMm\":30,\"lengthMm\":40}}");
+    assertThat(answer.body().path("freeVolumeCm3").asDouble()).isCloseTo(10.59, within(0.01));
+    assertThat(answer.body().path("chargeGrams").asDouble()).isCloseTo(3.81, within(0.01));
+    assertThat(answer.body().path("share").asDouble()).isEqualTo(0.4);
+    assertThat(answer.body().path("cavity").path("volumeCm3").asDouble())
+        .isCloseTo(Math.PI / 4 * 40 * 1600 / 1000, within(1e-6));
+    Answer alone = post("grease-charges", "{\"boreMm\":20,\"outerMm\":47,\"widthMm\":14}");
+    assertThat(alone.body().path("cavity").isNull()).isTrue();
+  }
+
+  /** Every kind of wrong input: the right status, all problems at once, never a stack trace. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "nut-settings | {bad | 400 | unreadable-json | 1",
+        "nut-settings | [] | 400 | not-an-object | 1",
+        "nut-settings | {} | 400 | unreadable-input | 5",
+        "nut-settings | {\"pitchMm\":\"x\",\"slots\":6.5,\"endPlayMm\":0.3,\"uncertaintyMm\":0.01} | 400 | unreadable-input | 3",
+        "nut-settings | {\"pitchMm\":1.5,\"slots\":7,\"holeLines\":9,\"endPlayMm\":0,\"uncertaintyMm\":0.02} | 422 | impossible-input | 3",
+        "nut-settings | {\"pitchMm\":1e99,\"positionsPerTurn\":12,\"endPlayMm\":0.3,\"uncertaintyMm\":0.01} | 422 | impossible-input | 1",
+        "nut-settings | {\"pitchMm\":1.5,\"positionsPerTurn\":12,\"endPlayMm\":0.3,\"uncertaintyMm\":0.01,\"windowMm\":[0.2,0.1]} | 422 | impossible-input | 1",
+        "grease-charges | {\"boreMm\":62,\"outerMm\":30,\"widthMm\":17,\"duty\":\"fast\",\"family\":\"gum\"} | 422 | impossible-input | 3",
+        "grease-charges | {\"boreMm\":30,\"outerMm\":62,\"widthMm\":17,\"massG\":4000} | 422 | impossible-input | 1",
+        "grease-charges | {\"boreMm\":30,\"outerMm\":62,\"widthMm\":17,\"family\":\"spherical-roller\"} | 422 | impossible-input | 1",
+        "grease-charges | {\"boreMm\":30,\"outerMm\":62,\"widthMm\":17,\"cavity\":7} | 400 | unreadable-input | 1",
+        "readings | {\"text\":7} | 400 | unreadable-input | 1",
+        "readings | {\"text\":\"6205\",\"position\":\"a99\"} | 422 | impossible-input | 1",
+        "nothing | {} | 404 | no-such-call | 0",
+      })
+  void refusalsAreProblemDetails(String call, String body, int status, String code, int problems)
+      throws Exception {
+    Answer answer = post(call, body);
+    assertThat(answer.status()).isEqualTo(status);
+    assertThat(answer.type()).startsWith("application/problem+json");
+    assertThat(answer.body().path("code").asText()).isEqualTo(code);
+    assertThat(answer.body().path("problems")).hasSize(problems);
+    assertThat(answer.body().toString()).doesNotContain("Exception", "\tat ");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"", "\u0000\u0001", "\u202e30206", "Z\u0351\u0352a", "{}", "🛞"})
+  void hostileTextIsAnswered(String text) throws Exception {
+    assertThat(readings(text).status()).isEqualTo(200);
+  }
+
+  @Test
+  void aMissingOrEndlessTextIsRefused() throws Exception {
+    assertThat(get("/api/v1/readings").status()).isEqualTo(400);
+    String endless = "3".repeat(100_000);
+    Answer answer = post("readings", "{\"text\":\"" + endless + "\"}");
+    assertThat(answer.status()).isEqualTo(422);
+    assertThat(answer.body().toString()).hasSizeLessThan(1000);
+  }
+
+  /** The document against real answers: every field named, every type right, none unnamed. */
+  @Test
+  void theDescriptionAgreesWithTheAnswers() throws Exception {
+    JsonNode api = get("/v3/api-docs").body();
+    assertThat(api.path("info").path("title").asText()).isEqualTo("Unbo");
+    List<String> faults = new ArrayList<>();
+    check(api, "/api/v1/readings", "get", readings("6205DD; L68149 ?").body(), faults);
+    check(
+        api,
+        "/api/v1/nut-settings",
+        "post",
+        post(
+                "nut-settings",
+                "{\"pitchMm\":1.5,\"positionsPerTurn\":12,\"endPlayMm\":0.3,\"uncertaintyMm\":0.01}")
+            .body(),
+        faults);
+    check(
+        api,
+        "/api/v1/grease-charges",
+        "post",
+        post(
+                "grease-charges",
+                "{\"boreMm\":30,\"outerMm\":62,\"widthMm\":17,\"cavity\":{\"outsideMm\":50,\"boreMm\":30,\"lengthMm\":4}}")
+            .body(),
+        faults);
+    JsonNode refusal = api.at("/components/schemas/ProblemAnswer");
+    conforms(api, refusal, post("nut-settings", "{}").body(), "refusal", faults);
+    assertThat(faults).isEmpty();
+    assertThat(api.path("paths")).hasSize(3);
+  }
+
+  private static void check(
+      JsonNode api, String path, String method, JsonNode answer, List<String> faults) {
+    JsonNode schema =
+        api.path("paths")
+            .path(path)
+            .path(method)
+            .at("/responses/200/content/application~1json/schema");
+    if (schema.isMissingNode()) {
+      faults.add(path + " has no schema of its answer");
+    }
+    conforms(api, schema, answer, path, faults);
+  }
+
+  private static void conforms(
+      JsonNode api, JsonNode given, JsonNode value, String where, List<String> faults) {
+    JsonNode schema = given.has("$ref") ? api.at(given.path("$ref").asText().substring(1)) : given;
+    if (value.isNull()) {
+      return;
+    }
+    String type = schema.path("type").asText();
+    boolean right =
+        switch (type) {
+          case "object" -> value.isObject();
+          case "array" -> value.isArray();
+          case "string" -> value.isTextual();
+          case "integer" -> value.isIntegralNumber();
+          case "number" -> value.isNumber();
+          default -> false;
+        };
+    if (!right) {
+      faults.add(where + " is no " + type + ": " + value);
+    }
+    if (value.isArray()) {
+      value.forEach(v -> conforms(api, schema.path("items"), v, where + "[]", faults));
+    }
+    if (value.isObject()) {
+      value
+          .fieldNames()
+          .forEachRemaining(
+              name -> {
+                if (!schema.path("properties").has(name)) {
+                  faults.add(where + "." + name + " is not described");
+                }
+              });
+      schema
+          .path("properties")
+          .fields()
+          .forEachRemaining(
+              e -> {
+                if (!value.has(e.getKey())) {
+                  faults.add(where + "." + e.getKey() + " is described and not answered");
+                } else {
+                  conforms(
+                      api, e.getValue(), value.get(e.getKey()), where + "." + e.getKey(), faults);
+                }
+              });
+    }
+  }
+}

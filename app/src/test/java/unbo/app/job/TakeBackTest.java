@@ -1,0 +1,120 @@
+package unbo.app.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import unbo.app.PageTest;
+import unbo.core.grease.Duty;
+import unbo.core.setting.NutLock;
+import unbo.core.setting.SpindleThread;
+import unbo.core.verification.AccusingTest;
+import unbo.core.verification.HardStop;
+import unbo.core.verification.RoadFinding;
+import unbo.core.verification.Role;
+
+class TakeBackTest extends PageTest {
+
+  private Job change(Job job, String text, java.util.function.Consumer<Job> change) {
+    return jobs.change(
+        job.getId(),
+        Station.PROVE,
+        reload(job).revision(Station.PROVE),
+        "Joren",
+        StationMark.State.WORKED_ON,
+        text,
+        (j, s) -> change.accept(j));
+  }
+
+  /** A change of everything that a job holds, so that nothing can be forgotten. */
+  private static void everything(Job job) {
+    Instant at = Instant.parse("2026-11-23T10:15:30Z");
+    job.setBearing("inboard", Marked.read("32206", "32206 J2"));
+    job.setDimension("hub.shoulder-distance", 41.5);
+    job.setPart("seal", new PartMark(PartMark.State.RENEW, "torn"));
+    job.setPack(new PackRecord(Duty.WET_SLOW, true, 0.95), Map.of("inboard", 285.0));
+    job.setNut(
+        new NutRecord(
+            "dial",
+            SpindleThread.parse("M18x1.5").value(),
+            Optional.of(NutLock.castle(6, 2)),
+            Optional.empty()));
+    job.setEndPlays(EndPlayKey.Stage.FIRST, List.of(new EndPlayReading("0.31", 0.31, "Joren", at)));
+    job.chooseHole(2);
+    job.getTests().put(AccusingTest.ROCK, new TestRecord(1.9, 290.0));
+    job.getStops().put(HardStop.BRAKE, StopMark.met("", "Joren", Role.MECHANIC, at));
+    job.getFindings().put(RoadFinding.values()[0], new FindingMark("Joren", at));
+    job.setRecheck(LocalDate.of(2027, 1, 2), 500);
+  }
+
+  @Test
+  void everythingComesBackAndCanBeTakenBackInTurn() {
+    Job job = newJob();
+    String before = reload(job).state().text();
+    change(job, "everything", TakeBackTest::everything);
+    String after = reload(job).state().text();
+    assertThat(after).isNotEqualTo(before);
+    long last = jobs.lastChange(reload(job)).orElseThrow().getEventId();
+    assertThat(jobs.takeBack(job.getId(), last, "Tuva")).isPresent();
+    assertThat(reload(job).state().text()).isEqualTo(before);
+    JobUndo again = jobs.lastChange(reload(job)).orElseThrow();
+    assertThat(again.getText()).isEqualTo("took back: everything");
+    assertThat(again.getPerson()).isEqualTo("Tuva");
+    jobs.takeBack(job.getId(), again.getEventId(), "Joren").orElseThrow();
+    assertThat(reload(job).assembly().bearing("inboard").designation()).isEqualTo("32206");
+    assertThat(withoutRevision(reload(job).state().text())).isEqualTo(withoutRevision(after));
+  }
+
+  private static String withoutRevision(String state) {
+    return state.replaceAll("\"revision\":\\d+", "");
+  }
+
+  /** A change that came in between is never taken back by mistake. */
+  @Test
+  void anotherChangeInBetweenStopsIt() throws Exception {
+    Job job = newJob();
+    change(job, "one", j -> j.setRecheck(null, 100));
+    long seen = jobs.lastChange(reload(job)).orElseThrow().getEventId();
+    change(job, "two", j -> j.setRecheck(null, 200));
+    mvc.perform(
+            post("/jobs/{id}/take-back", job.getId())
+                .param("change", "" + seen)
+                .with(as("tuva"))
+                .with(csrf()))
+        .andExpect(status().isConflict())
+        .andExpect(content().string(containsString("nothing was taken back")));
+    assertThat(reload(job).getRecheckKm()).isEqualTo(200);
+    mvc.perform(get("/jobs/{id}", job.getId()).with(as("tuva")))
+        .andExpect(content().string(containsString("Take back")));
+  }
+
+  /** A page opened before the change that was taken back is still out of date. */
+  @Test
+  void aRevisionNeverComesBack() {
+    Job job = newJob();
+    change(job, "one", j -> j.setRecheck(null, 100));
+    int old = reload(job).revision(Station.PROVE);
+    long last = jobs.lastChange(reload(job)).orElseThrow().getEventId();
+    jobs.takeBack(job.getId(), last, "Tuva");
+    change(job, "three", j -> j.setRecheck(null, 300));
+    assertThat(reload(job).revision(Station.PROVE)).isNotEqualTo(old);
+  }
+
+  @Test
+  void aClosedJobStays() {
+    Job job = newJob();
+    change(job, "closed", j -> j.close("Joren", Instant.now()));
+    assertThat(jobs.lastChange(reload(job))).isEmpty();
+    assertThatThrownBy(() -> jobs.takeBack(job.getId(), 1, "Tuva")).isInstanceOf(ClosedJob.class);
+  }
+}

@@ -1,0 +1,112 @@
+package unbo.app.packing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.ResultActions;
+import unbo.app.PageTest;
+import unbo.app.job.Job;
+import unbo.app.job.PackFigures;
+import unbo.app.job.Station;
+import unbo.app.job.StationMark;
+import unbo.core.grease.Duty;
+
+class PackPageTest extends PageTest {
+
+  private ResultActions pack(Job job, String path, String duty, String mass, int revision)
+      throws Exception {
+    return mvc.perform(
+        post("/jobs/{id}/pack" + path, job.getId())
+            .param("duty", duty)
+            .param("school", "share")
+            .param("density", "0.9")
+            .param("mass-inboard", mass)
+            .param("revision", "" + revision)
+            .with(as("tuva"))
+            .with(csrf()));
+  }
+
+  @Test
+  void aPreviewDrawsTheLevelAndSavesNothing() throws Exception {
+    Job job = newJob();
+    String general =
+        pack(job, "/preview", "general", "", 0)
+            .andExpect(status().isOk())
+            .andExpect(content().string(containsString("grease-body")))
+            .andExpect(content().string(containsString("Not kept yet")))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    String wet =
+        pack(job, "/preview", "wet-slow", "", 0).andReturn().getResponse().getContentAsString();
+    assertThat(grease(wet)).isNotEqualTo(grease(general));
+    assertThat(reload(job).getPack().duty()).isEmpty();
+  }
+
+  private static String grease(String page) {
+    Matcher matcher = Pattern.compile("<path[^>]*grease-body[^>]*>").matcher(page);
+    assertThat(matcher.find()).isTrue();
+    return matcher.group();
+  }
+
+  /** 30206 weighed 230 g: 10.59 cm³ free, 0.4 of it, 0.9 g/cm³. */
+  @Test
+  void savingKeepsDutyAndMass() throws Exception {
+    Job job = newJob();
+    pack(job, "", "general", "230 g", 0).andExpect(status().is3xxRedirection());
+    Job saved = reload(job);
+    assertThat(saved.getPack().duty()).contains(Duty.GENERAL);
+    assertThat(saved.mark(Station.PACK).orElseThrow().getState()).isEqualTo(StationMark.State.DONE);
+    double grams =
+        PackFigures.of(saved).orElseThrow().charges().get("inboard").chargeGrams().value();
+    assertThat(grams).isCloseTo(3.81, within(0.01));
+    mvc.perform(get("/jobs/{id}/sheet", job.getId()).with(as("tuva")))
+        .andExpect(content().string(containsString("grease 3.8 + ")));
+    pack(job, "", "pivot", "", 0)
+        .andExpect(status().isConflict())
+        .andExpect(content().string(containsString("saved here at")));
+  }
+
+  @Test
+  void whatCannotBeIsAnsweredAndKept() throws Exception {
+    Job job = newJob();
+    pack(job, "", "general", "4 g", 0)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("is possible here")))
+        .andExpect(content().string(containsString("value=\"4 g\"")));
+    pack(job, "", "sideways", "", 0)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("No duty is chosen")));
+    pack(job, "/preview", "general", "x".repeat(10_000), 0).andExpect(status().isOk());
+  }
+
+  private ResultActions gun(Job job, String strokes, String grams) throws Exception {
+    return mvc.perform(
+        post("/jobs/{id}/pack/gun", job.getId())
+            .param("strokes", strokes)
+            .param("grams", grams)
+            .with(as("joren"))
+            .with(csrf()));
+  }
+
+  @Test
+  void theGunIsWeighedOnceForTheShop() throws Exception {
+    Job job = newJob();
+    pack(job, "", "general", "", 0).andExpect(status().is3xxRedirection());
+    gun(job, "10", "12 g").andExpect(status().is3xxRedirection());
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "pack").with(as("tuva")))
+        .andExpect(content().string(containsString("1.2 g a stroke, weighed by Joren Maak")))
+        .andExpect(content().string(containsString(" strokes")));
+    gun(job, "0", "12").andExpect(status().isUnprocessableEntity());
+    gun(job, "10", "900").andExpect(status().isUnprocessableEntity());
+    gun(job, "", "").andExpect(content().string(containsString("Weigh what ten strokes give")));
+  }
+}

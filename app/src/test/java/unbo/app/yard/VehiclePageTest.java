@@ -1,0 +1,110 @@
+package unbo.app.yard;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.springframework.test.web.servlet.ResultActions;
+import unbo.app.PageTest;
+import unbo.app.vehicle.Vehicle;
+import unbo.core.vehicle.Position;
+import unbo.core.vehicle.VehicleTemplate;
+
+class VehiclePageTest extends PageTest {
+
+  static List<VehicleTemplate> templates() {
+    return VehicleTemplate.all();
+  }
+
+  private ResultActions add(String template, String name, String length, String distance)
+      throws Exception {
+    return mvc.perform(
+        post("/vehicles/new")
+            .param("template", template)
+            .param("name", name)
+            .param("about", "")
+            .param("plate", "")
+            .param("length", length)
+            .param("axleDistance", distance)
+            .param("track", "1400")
+            .param("school", "JUST_FREE")
+            .with(as("tuva"))
+            .with(csrf()));
+  }
+
+  private Vehicle newest() {
+    List<Vehicle> all = vehicles.findAll();
+    return all.get(all.size() - 1);
+  }
+
+  /** Every template gives a vehicle whose every position can be opened as a job. */
+  @ParameterizedTest
+  @MethodSource("templates")
+  void everyPositionOfANewVehicleCanBeOpened(VehicleTemplate template) throws Exception {
+    String length = String.valueOf((long) template.layout().lengthMm());
+    String distance = String.valueOf((long) template.layout().axleDistanceMm());
+    add(template.id(), "New " + template.id(), length, distance)
+        .andExpect(status().is3xxRedirection());
+    Vehicle vehicle = newest();
+    assertThat(vehicle.getName()).isEqualTo("New " + template.id());
+    ResultActions page =
+        mvc.perform(get("/vehicles/{id}", vehicle.getId()).with(as("tuva")))
+            .andExpect(status().isOk());
+    for (Position position : vehicle.positions()) {
+      String address = "/vehicles/" + vehicle.getId() + "/positions/" + position.code() + "/open";
+      page.andExpect(content().string(containsString(address)));
+      mvc.perform(get(address).with(as("tuva"))).andExpect(status().isOk());
+      mvc.perform(post(address).param("complaint", "test").with(as("tuva")).with(csrf()))
+          .andExpect(status().is3xxRedirection());
+    }
+    assertThat(jobs.of(vehicle)).hasSameSizeAs(vehicle.positions());
+  }
+
+  @Test
+  void badSizesAreAnsweredAtTheirFieldsAndNothingTypedIsLost() throws Exception {
+    long before = vehicles.count();
+    add("car-front", "", "two", "99000")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("The name is missing")))
+        .andExpect(content().string(containsString("value=\"two\"")))
+        .andExpect(content().string(containsString("value=\"99000\"")));
+    add("car-front", "Long legs", "3000", "4000")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("further apart than the vehicle is long")));
+    mvc.perform(get("/vehicles/new").param("template", "spaceship").with(as("tuva")))
+        .andExpect(status().isNotFound());
+    assertThat(vehicles.count()).isEqualTo(before);
+  }
+
+  private ResultActions search(String text) throws Exception {
+    return mvc.perform(get("/search").param("q", text).with(as("tuva"))).andExpect(status().isOk());
+  }
+
+  @Test
+  void anythingWrittenIsFound() throws Exception {
+    for (String text : List.of("Skua", "fw 12", "chain side rattles", "caps' heat", "0101")) {
+      search(text).andExpect(content().string(not(containsString("Nothing is written so"))));
+    }
+    search("harbour pilot").andExpect(content().string(containsString("Sidecar outfit “Skua”")));
+    search("zebra crossing").andExpect(content().string(containsString("Nothing is written so")));
+    search("").andExpect(content().string(containsString("a bearing number")));
+  }
+
+  /** A wildcard stands for itself, and markup stays text. */
+  @Test
+  void whatIsTypedIsOnlyText() throws Exception {
+    search("%").andExpect(content().string(containsString("Nothing is written so")));
+    search("_____").andExpect(content().string(containsString("Nothing is written so")));
+    search("<script>alert(1)</script>")
+        .andExpect(content().string(not(containsString("<script>alert"))));
+    search("x".repeat(10_000)).andExpect(content().string(containsString("first 100 characters")));
+  }
+}

@@ -1,0 +1,108 @@
+package unbo.core.designation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Catalogue;
+import unbo.core.catalogue.Family;
+import unbo.core.catalogue.InchTaperNumber;
+import unbo.core.designation.Spelling.Run;
+
+/**
+ * Tapered roller bearings in inch sizes: a cone number, a cup number, or both with a slash, the cup
+ * also cut down to its last two digits ({@code LM67048/10}). Decoded numbers say what each run
+ * means; plain ones go by the table.
+ */
+final class InchTaperFamily implements DesignationFamily {
+
+  private static final int PART_DIGITS = 2;
+
+  private final List<Bearing> pairs =
+      Catalogue.standard().of(Family.TAPERED_ROLLER).stream().filter(Bearing::isInch).toList();
+
+  @Override
+  public Family family() {
+    return Family.TAPERED_ROLLER;
+  }
+
+  @Override
+  public List<Spelling> spellings() {
+    List<Spelling> all = new ArrayList<>();
+    for (Bearing pair : pairs) {
+      all.add(Spelling.of(pair, "set", runs(cone(pair), cup(pair))));
+      cutDown(pair, all);
+      if (isFirst(pair, true)) {
+        all.add(Spelling.other(pair, "cone", cone(pair), runs(cone(pair)), partners(pair, true)));
+      }
+      if (isFirst(pair, false)) {
+        all.add(Spelling.other(pair, "cup", cup(pair), runs(cup(pair)), partners(pair, false)));
+      }
+    }
+    return all;
+  }
+
+  private static void cutDown(Bearing pair, List<Spelling> all) {
+    String cup = cup(pair);
+    if (InchTaperNumber.parse(cup).isPresent()) {
+      String digits = cup.substring(cup.length() - PART_DIGITS);
+      List<Run> runs = new ArrayList<>(runs(cone(pair)));
+      runs.add(new Run(PART_DIGITS, Part.Kind.BORE, "cup of the same series, " + cup));
+      all.add(Spelling.other(pair, "set", cone(pair) + "/" + digits, runs, List.of()));
+    }
+  }
+
+  private static String cone(Bearing pair) {
+    return pair.designation().substring(0, pair.designation().indexOf('/'));
+  }
+
+  private static String cup(Bearing pair) {
+    return pair.designation().substring(pair.designation().indexOf('/') + 1);
+  }
+
+  private boolean isFirst(Bearing pair, boolean byCone) {
+    return pairs.stream()
+        .filter(p -> byCone ? cone(p).equals(cone(pair)) : cup(p).equals(cup(pair)))
+        .findFirst()
+        .orElseThrow()
+        .equals(pair);
+  }
+
+  /** What must be read on the other ring, since one number alone does not fix the bearing. */
+  private List<String> partners(Bearing pair, boolean ofCone) {
+    String others =
+        pairs.stream()
+            .filter(p -> ofCone ? cone(p).equals(cone(pair)) : cup(p).equals(cup(pair)))
+            .map(p -> ofCone ? cup(p) : cone(p))
+            .collect(Collectors.joining(", "));
+    return List.of(
+        ofCone
+            ? "A cone alone: read its cup too. Cups that go with it here: " + others + "."
+            : "A cup alone: read its cone too, it decides the bore. Cones that go with it here: "
+                + others
+                + ".");
+  }
+
+  private static List<Run> runs(String... numbers) {
+    List<Run> runs = new ArrayList<>();
+    for (String number : numbers) {
+      InchTaperNumber.parse(number)
+          .ifPresentOrElse(
+              n -> decoded(number, n, runs),
+              () ->
+                  runs.add(
+                      new Run(
+                          number.length(), Part.Kind.SERIES, "plain number, known by table only")));
+    }
+    return runs;
+  }
+
+  private static void decoded(String number, InchTaperNumber n, List<Run> runs) {
+    runs.add(new Run(n.prefix().length(), Part.Kind.PREFIX, n.prefixMeaning()));
+    runs.add(new Run(1, Part.Kind.SERIES, n.angleMeaning()));
+    runs.add(new Run(n.series().length(), Part.Kind.SERIES, "series"));
+    int rest = number.length() - n.prefix().length() - 1 - n.series().length();
+    String part = n.isInnerPart() ? "inner part: cone " : "outer part: cup ";
+    runs.add(new Run(rest, Part.Kind.BORE, part + number));
+  }
+}
