@@ -67,24 +67,7 @@ final class BalloonColumns {
     for (int k = 0; k < its.size(); k++) {
       places[its.get(k)] = new Spot(x, ys[k]);
     }
-    uncross(anchors, its, places);
-  }
-
-  private static void uncross(List<Spot> anchors, List<Integer> its, Spot[] places) {
-    boolean changed = true;
-    while (changed) {
-      changed = false;
-      for (int a : its) {
-        for (int b : its) {
-          if (a != b && Spot.cross(anchors.get(a), places[a], anchors.get(b), places[b])) {
-            Spot other = places[a];
-            places[a] = places[b];
-            places[b] = other;
-            changed = true;
-          }
-        }
-      }
-    }
+    Leaders.uncross(anchors, places, its);
   }
 
   Spot edge(Spot balloon, Spot anchor) {

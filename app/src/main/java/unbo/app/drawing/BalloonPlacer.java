@@ -46,18 +46,19 @@ final class BalloonPlacer {
    */
   List<Spot> place(List<Spot> anchors, List<Spot> around, double floor) {
     Hull hull = Hull.around(around, radius + CLEAR, floor);
+    double[] nearest = anchors.stream().mapToDouble(hull::nearest).toArray();
     List<Integer> order =
         IntStream.range(0, anchors.size())
             .boxed()
-            .sorted(Comparator.comparingDouble(i -> hull.nearest(anchors.get(i))))
+            .sorted(Comparator.comparingDouble(i -> nearest[i]))
             .toList();
-    double[] wanted = order.stream().mapToDouble(i -> hull.nearest(anchors.get(i))).toArray();
+    double[] wanted = order.stream().mapToDouble(i -> nearest[i]).toArray();
     double[] spread = spread(wanted, hull.length());
     Spot[] places = new Spot[anchors.size()];
     for (int k = 0; k < spread.length; k++) {
       places[order.get(k)] = hull.at(spread[k]);
     }
-    uncross(anchors, places);
+    Leaders.uncross(anchors, places, order);
     return List.of(places);
   }
 
@@ -88,22 +89,5 @@ final class BalloonPlacer {
 
   private static double mean(double[] pool) {
     return pool[0] / pool[1];
-  }
-
-  private static void uncross(List<Spot> anchors, Spot[] places) {
-    boolean changed = true;
-    while (changed) {
-      changed = false;
-      for (int i = 0; i < places.length; i++) {
-        for (int j = i + 1; j < places.length; j++) {
-          if (Spot.cross(anchors.get(i), places[i], anchors.get(j), places[j])) {
-            Spot other = places[i];
-            places[i] = places[j];
-            places[j] = other;
-            changed = true;
-          }
-        }
-      }
-    }
   }
 }

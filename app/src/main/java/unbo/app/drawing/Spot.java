@@ -1,7 +1,5 @@
 package unbo.app.drawing;
 
-import java.util.Locale;
-
 /**
  * A place in a drawing, y downwards.
  *
@@ -24,9 +22,14 @@ public record Spot(double x, double y) {
     return turn(a, b, c) * turn(a, b, d) < 0 && turn(c, d, a) * turn(c, d, b) < 0;
   }
 
+  /** One decimal at the most. By hand: a drawing has thousands of them, and a formatter is slow. */
   static String number(double value) {
-    String text = String.format(Locale.ROOT, "%.1f", value);
-    return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
+    long tenths = Math.round(value * 10);
+    if (tenths % 10 == 0) {
+      return Long.toString(tenths / 10);
+    }
+    long whole = Math.abs(tenths);
+    return (tenths < 0 ? "-" : "") + whole / 10 + "." + whole % 10;
   }
 
   String pair() {
