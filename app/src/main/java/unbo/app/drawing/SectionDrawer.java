@@ -21,7 +21,7 @@ import unbo.core.section.Shape;
 final class SectionDrawer {
 
   private static final double DIMENSION_DROP = 34;
-  private static final double LINE = 24;
+  private static final double LINE = 20;
   private static final double ARROW = 18;
 
   /** How much of the upper half's height the lower half may take before it is broken off. */
@@ -214,7 +214,7 @@ final class SectionDrawer {
             .mapToDouble(DimensionView::textY)
             .max()
             .orElse(axisY() + DIMENSION_DROP);
-    double under = lowest + LINE * 1.6;
+    double under = lowest + LINE * 1.5;
     double last = under + LINE * (resultTexts.size() - 1);
     boolean inside = fitsInside() && last < scale.y(lowerEnd()) - 8;
     return inside ? under : Math.max(under, scale.y(lowerEnd()) + LINE);
