@@ -19,11 +19,14 @@ import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.designation.DesignationReader;
 import unbo.core.designation.ReadingReport;
+import unbo.core.diagnosis.Diagnosis;
+import unbo.core.diagnosis.DiagnosisModel;
 import unbo.core.measure.Measured;
 import unbo.core.section.Section;
 import unbo.core.section.SectionBuilder;
 import unbo.core.setting.NutLock;
 import unbo.core.setting.NutSetting;
+import unbo.core.vehicle.VehicleKind;
 
 /** A reading, a solved nut and a section: the three sums behind every keystroke. */
 @State(Scope.Benchmark)
@@ -33,6 +36,8 @@ import unbo.core.setting.NutSetting;
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class CoreBenchmark {
+
+  private static final DiagnosisModel CAR = DiagnosisModel.of(VehicleKind.CAR).orElseThrow();
 
   private final DesignationReader reader = DesignationReader.standard();
   private final NutLock lock = NutLock.castle(6, 2);
@@ -63,5 +68,11 @@ public class CoreBenchmark {
     Section section = SectionBuilder.of(Assembly.assumed(Arrangements.of("a11")), 0.4);
     return SectionDrawing.of(
         section, SectionDrawing.Format.BENCH, null, SectionDrawing.NO_STATES, List.of());
+  }
+
+  /** The exact choice of the next test over all tests and causes of the largest model. */
+  @Benchmark
+  public Object chooseNextTest() {
+    return Diagnosis.of(CAR, Map.of("sound", "growl", "speed", "road")).nextTest();
   }
 }

@@ -3,6 +3,7 @@ package unbo.app.api;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
@@ -93,6 +94,30 @@ final class Fields {
       return Optional.empty();
     }
     return Optional.of(new double[] {from.getAsDouble(), to.getAsDouble()});
+  }
+
+  /** A list of objects with two texts each; a missing list is empty. */
+  List<Map.Entry<String, String>> pairs(String field, String first, String second) {
+    List<Map.Entry<String, String>> pairs = new ArrayList<>();
+    JsonNode list = body.get(field);
+    if (list == null || list.isNull()) {
+      return pairs;
+    }
+    if (!list.isArray()) {
+      unreadable.add(new FieldProblem(field, shown(list), "A list is wanted."));
+      return pairs;
+    }
+    for (int i = 0; i < list.size(); i++) {
+      JsonNode one = list.get(i).path(first);
+      JsonNode other = list.get(i).path(second);
+      if (one.isTextual() && other.isTextual()) {
+        pairs.add(Map.entry(one.textValue(), other.textValue()));
+      } else {
+        String wanted = "An object with the texts " + first + " and " + second + " is wanted.";
+        unreadable.add(new FieldProblem(field + "[" + i + "]", shown(list.get(i)), wanted));
+      }
+    }
+    return pairs;
   }
 
   String text(String field, String usual) {

@@ -88,13 +88,26 @@ final class Hull {
   double nearest(Spot spot) {
     double best = 0;
     double least = Double.MAX_VALUE;
-    for (double s = 0; s <= length(); s += 2) {
-      double distance = at(s).distance(spot);
+    for (int i = 1; i < along.length; i++) {
+      Spot a = chain.get(i - 1);
+      Spot b = chain.get(i);
+      double share = foot(spot, a, b);
+      Spot place = new Spot(a.x() + share * (b.x() - a.x()), a.y() + share * (b.y() - a.y()));
+      double distance = place.distance(spot);
       if (distance < least) {
         least = distance;
-        best = s;
+        best = along[i - 1] + share * (along[i] - along[i - 1]);
       }
     }
     return best;
+  }
+
+  /** Where on a line from a to b, 0 to 1, a spot's foot falls. */
+  private static double foot(Spot spot, Spot a, Spot b) {
+    double dx = b.x() - a.x();
+    double dy = b.y() - a.y();
+    double length = dx * dx + dy * dy;
+    double along = (spot.x() - a.x()) * dx + (spot.y() - a.y()) * dy;
+    return length == 0 ? 0 : Math.max(0, Math.min(1, along / length));
   }
 }

@@ -104,6 +104,31 @@ class InterfaceTest extends AppTest {
     assertThat(alone.body().path("cavity").isNull()).isTrue();
   }
 
+  /** A growl, loud in left bends, rough and hot at the front right: that wheel's bearing. */
+  @Test
+  void aDiagnosisIsRanked() throws Exception {
+    JsonNode answer =
+        post(
+                "diagnoses",
+                "{\"vehicleKind\":\"car\",\"answers\":[{\"test\":\"sound\",\"answer\":\"growl\"},"
+                    + "{\"test\":\"bend\",\"answer\":\"left\"},{\"test\":\"spin\",\"answer\":\"fr\"}]}")
+            .body();
+    JsonNode first = answer.path("causes").path(0);
+    assertThat(first.path("label").asText()).startsWith("wheel bearing front right");
+    assertThat(first.path("moved")).hasSize(3);
+    assertThat(answer.path("urgency").asText()).isEqualTo("bench-only");
+    assertThat(answer.path("nextTest").path("minutes").asDouble()).isPositive();
+    double sum = 0;
+    for (JsonNode cause : answer.path("causes")) {
+      sum += cause.path("probability").asDouble();
+    }
+    assertThat(sum).isCloseTo(1, within(1e-9));
+    assertThat(answer.toString()).doesNotContainIgnoringCase("safe");
+    assertThat(get("/api/v1/tests?vehicleKind=car").body().path("tests").size()).isEqualTo(48);
+    assertThat(get("/api/v1/tests?vehicleKind=bicycle").status()).isEqualTo(422);
+    assertThat(get("/api/v1/tests").status()).isEqualTo(400);
+  }
+
   /** Every kind of wrong input: the right status, all problems at once, never a stack trace. */
   @ParameterizedTest
   @CsvSource(
@@ -122,6 +147,10 @@ class InterfaceTest extends AppTest {
         "grease-charges | {\"boreMm\":30,\"outerMm\":62,\"widthMm\":17,\"cavity\":7} | 400 | unreadable-input | 1",
         "readings | {\"text\":7} | 400 | unreadable-input | 1",
         "readings | {\"text\":\"6205\",\"position\":\"a99\"} | 422 | impossible-input | 1",
+        "diagnoses | {} | 400 | unreadable-input | 1",
+        "diagnoses | {\"vehicleKind\":\"rocket\"} | 422 | impossible-input | 1",
+        "diagnoses | {\"vehicleKind\":\"car\",\"answers\":[{\"test\":\"x\",\"answer\":\"y\"},{\"test\":\"speed\",\"answer\":\"warp\"},{\"test\":\"nuts\",\"answer\":\"no\"},{\"test\":\"nuts\",\"answer\":\"yes\"}]} | 422 | impossible-input | 3",
+        "diagnoses | {\"vehicleKind\":\"car\",\"answers\":[7]} | 400 | unreadable-input | 1",
         "nothing | {} | 404 | no-such-call | 0",
       })
   void refusalsAreProblemDetails(String call, String body, int status, String code, int problems)
@@ -174,10 +203,20 @@ class InterfaceTest extends AppTest {
                 "{\"boreMm\":30,\"outerMm\":62,\"widthMm\":17,\"cavity\":{\"outsideMm\":50,\"boreMm\":30,\"lengthMm\":4}}")
             .body(),
         faults);
+    check(
+        api,
+        "/api/v1/diagnoses",
+        "post",
+        post(
+                "diagnoses",
+                "{\"vehicleKind\":\"car\",\"answers\":[{\"test\":\"sound\",\"answer\":\"growl\"}]}")
+            .body(),
+        faults);
+    check(api, "/api/v1/tests", "get", get("/api/v1/tests?vehicleKind=trailer").body(), faults);
     JsonNode refusal = api.at("/components/schemas/ProblemAnswer");
     conforms(api, refusal, post("nut-settings", "{}").body(), "refusal", faults);
     assertThat(faults).isEmpty();
-    assertThat(api.path("paths")).hasSize(3);
+    assertThat(api.path("paths")).hasSize(5);
   }
 
   private static void check(

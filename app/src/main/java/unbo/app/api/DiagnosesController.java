@@ -1,0 +1,177 @@
+package unbo.app.api;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import unbo.core.diagnosis.Diagnosis;
+import unbo.core.diagnosis.DiagnosisModel;
+import unbo.core.diagnosis.DiagnosisTest;
+import unbo.core.vehicle.VehicleKind;
+
+/** {@code /tests} and {@code /diagnoses}: from noise, play and feel to a cause. */
+@RestController
+@RequestMapping(path = "/api/v1", produces = MediaType.APPLICATION_JSON_VALUE)
+class DiagnosesController {
+
+  private static final String KINDS = "car or trailer; the other kinds have no tables yet.";
+
+  /** The tests of a kind of vehicle. */
+  record TestsAnswer(List<TestAnswer> tests) {}
+
+  /** A test with its possible answers. */
+  record TestAnswer(
+      String id,
+      String question,
+      List<Choice> answers,
+      double minutes,
+      String tools,
+      String how,
+      String caution) {}
+
+  /** A possible answer. */
+  record Choice(String id, String label) {}
+
+  /** What is asked. */
+  record DiagnosisQuestion(
+      @Schema(description = "car or trailer") String vehicleKind, List<Given> answers) {}
+
+  /** An answer that was given. */
+  record Given(String test, String answer) {}
+
+  /** What it comes to; no next test means that no answer could change what to do. */
+  record DiagnosisAnswer(
+      List<CauseAnswer> causes,
+      NextTest nextTest,
+      String urgency,
+      String urgencyWords,
+      List<String> cautions) {}
+
+  /** A cause with how far each answer moved it, in natural log-odds. */
+  record CauseAnswer(
+      String id, String label, double probability, String action, List<Moved> moved) {}
+
+  /** What an answer did. */
+  record Moved(String test, double logOdds, String reason) {}
+
+  /** The next test worth doing. */
+  record NextTest(String id, String question, double expectedBits, double minutes) {}
+
+  @GetMapping("/tests")
+  @Operation(summary = "The diagnosis tests of a kind of vehicle")
+  TestsAnswer tests(@RequestParam(required = false) String vehicleKind) {
+    if (vehicleKind == null) {
+      throw new Refusal(
+          HttpStatus.BAD_REQUEST,
+          "unreadable-input",
+          "Some fields cannot be read.",
+          List.of(new Refusal.FieldProblem("vehicleKind", "", "Missing: " + KINDS)));
+    }
+    DiagnosisModel model =
+        model(vehicleKind)
+            .orElseThrow(
+                () ->
+                    new Refusal(
+                        HttpStatus.UNPROCESSABLE_ENTITY,
+                        "impossible-input",
+                        "Some values cannot be.",
+                        List.of(new Refusal.FieldProblem("vehicleKind", vehicleKind, KINDS))));
+    return new TestsAnswer(model.tests().stream().map(DiagnosesController::test).toList());
+  }
+
+  private static Optional<DiagnosisModel> model(String kind) {
+    return VehicleKind.withId(kind).flatMap(DiagnosisModel::of);
+  }
+
+  private static TestAnswer test(DiagnosisTest test) {
+    return new TestAnswer(
+        test.id(),
+        test.question(),
+        test.answers().stream().map(a -> new Choice(a.id(), a.label())).toList(),
+        test.minutes(),
+        test.tools(),
+        test.how(),
+        test.caution());
+  }
+
+  @PostMapping(path = "/diagnoses", consumes = MediaType.APPLICATION_JSON_VALUE)
+  @Operation(
+      summary = "Ranked causes for the answers so far, and the next test worth doing",
+      requestBody =
+          @io.swagger.v3.oas.annotations.parameters.RequestBody(
+              content = @Content(schema = @Schema(implementation = DiagnosisQuestion.class))))
+  DiagnosisAnswer diagnose(@RequestBody JsonNode body) {
+    Fields fields = new Fields(body);
+    String kind = fields.text("vehicleKind", "");
+    if (!fields.has("vehicleKind")) {
+      fields.missing("vehicleKind", "Missing: " + KINDS);
+    }
+    List<Map.Entry<String, String>> given = fields.pairs("answers", "test", "answer");
+    Optional<DiagnosisModel> model = model(kind);
+    if (model.isEmpty()) {
+      fields.impossible("vehicleKind", kind, KINDS);
+    }
+    Map<String, String> answers = new LinkedHashMap<>();
+    for (int i = 0; i < given.size() && model.isPresent(); i++) {
+      check(model.get(), given.get(i), answers, "answers[" + i + "]", fields);
+    }
+    fields.check();
+    return answer(Diagnosis.of(model.orElseThrow(), answers));
+  }
+
+  private static void check(
+      DiagnosisModel model,
+      Map.Entry<String, String> given,
+      Map<String, String> answers,
+      String field,
+      Fields fields) {
+    Optional<DiagnosisTest> test = model.test(given.getKey());
+    if (test.isEmpty()) {
+      fields.impossible(field + ".test", given.getKey(), "See /tests for the tests of this kind.");
+    } else if (test.get().answer(given.getValue()).isEmpty()) {
+      List<String> all = test.get().answers().stream().map(DiagnosisTest.Answer::id).toList();
+      fields.impossible(field + ".answer", given.getValue(), "One of " + String.join(", ", all));
+    } else if (answers.putIfAbsent(given.getKey(), given.getValue()) != null) {
+      fields.impossible(field + ".test", given.getKey(), "Answered twice: send it once.");
+    }
+  }
+
+  private static DiagnosisAnswer answer(Diagnosis diagnosis) {
+    Optional<Diagnosis.NextTest> next = diagnosis.nextTest();
+    List<String> cautions = new ArrayList<>();
+    next.map(n -> n.test().caution()).filter(c -> !c.isEmpty()).ifPresent(cautions::add);
+    cautions.add("The vehicle maker's limits and local law come first.");
+    return new DiagnosisAnswer(
+        diagnosis.ranked().stream().map(DiagnosesController::cause).toList(),
+        next.map(
+                n ->
+                    new NextTest(
+                        n.test().id(), n.test().question(), n.expectedBits(), n.test().minutes()))
+            .orElse(null),
+        diagnosis.urgency().id(),
+        diagnosis.urgency().words(),
+        List.copyOf(cautions));
+  }
+
+  private static CauseAnswer cause(Diagnosis.Ranked ranked) {
+    return new CauseAnswer(
+        ranked.cause().id(),
+        ranked.cause().label(),
+        ranked.probability(),
+        ranked.cause().action(),
+        ranked.moves().stream().map(m -> new Moved(m.test(), m.logOdds(), m.reason())).toList());
+  }
+}
