@@ -105,6 +105,12 @@
     });
   });
 
+  // The head of the page stays while its board changes: come back to where one really is.
+  document.addEventListener("submit", (event) => {
+    const back = event.target.querySelector("input[name=back]");
+    if (back) back.value = location.pathname + location.search;
+  }, true);
+
   // Keys: one each, outside fields, for whatever on the page names one; off on request.
   function keysOff() {
     return localStorage.getItem("keys") === "off";

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.web.FieldProblems;
+import unbo.core.arrangement.Arrangement;
 import unbo.core.setting.School;
 import unbo.core.units.LengthEntry;
 import unbo.core.units.Problem;
@@ -56,6 +57,12 @@ public record VehicleForm(
 
   public boolean isTrailer() {
     return template.layout().kind() == VehicleKind.TRAILER;
+  }
+
+  /** Whether it has hubs that are set, so that a school has to be chosen. */
+  public boolean hasTaperPair() {
+    return template.layout().positions().stream()
+        .anyMatch(p -> p.arrangement().equals(Arrangement.TAPER_PAIR));
   }
 
   /** The vehicle, or empty when a field is refused; then the problems say why. */

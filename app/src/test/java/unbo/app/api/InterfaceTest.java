@@ -117,7 +117,9 @@ class InterfaceTest extends AppTest {
     assertThat(first.path("label").asText()).startsWith("wheel bearing front right");
     assertThat(first.path("moved")).hasSize(3);
     assertThat(answer.path("urgency").asText()).isEqualTo("bench-only");
-    assertThat(answer.path("nextTest").path("minutes").asDouble()).isPositive();
+    JsonNode open = post("diagnoses", "{\"vehicleKind\":\"trailer\"}").body();
+    assertThat(open.path("nextTest").path("minutes").asDouble()).isPositive();
+    assertThat(open.path("nextTest").path("expectedBits").asDouble()).isPositive();
     double sum = 0;
     for (JsonNode cause : answer.path("causes")) {
       sum += cause.path("probability").asDouble();

@@ -202,4 +202,32 @@ class ProvePageTest extends PageTest {
         .andExpect(content().string(containsString("value=\"777\"")));
     assertThat(reload(job).getRecheckKm()).isNull();
   }
+
+  /** A bottom bracket: no wheel comes off, nothing is set at a nut, and still it can be closed. */
+  @Test
+  void aPositionWithoutAWheelOrANutIsProvedAndClosed() throws Exception {
+    Job job = newJobOn("a14");
+    List<String> drag =
+        List.of(
+            "before-drag",
+            "9",
+            "before-drag-second",
+            "170",
+            "after-drag",
+            "2",
+            "after-drag-second",
+            "170");
+    List<String> stops = List.of("stop-locking", "on", "stop-pulled", "on", "recheckKm", "200");
+    send(job, "joren", "/prove", and(drag, stops)).andExpect(status().is3xxRedirection());
+    assertThat(proofs.of(reload(job)).open()).hasSize(1).first().asString().contains("End play");
+    jobs.note(job.getId(), Station.SET, 0, "Joren", StationMark.State.ELSEWHERE, "play just gone");
+    assertThat(proofs.of(reload(job)).isProved()).isTrue();
+    mvc.perform(
+            post("/jobs/{id}/book", job.getId())
+                .param("revision", "0")
+                .with(as("joren"))
+                .with(csrf()))
+        .andExpect(status().is3xxRedirection());
+    assertThat(reload(job).isClosed()).isTrue();
+  }
 }
