@@ -49,7 +49,7 @@ class AccessibilityTest extends AppTest {
     Arrangements.standard().all().stream()
         .filter(a -> width > 600 || a.id().equals("a11"))
         .forEach(a -> pages.add("/bench/" + a.id()));
-    pages.addAll(List.of("/interface", "/people"));
+    pages.addAll(List.of("/interface", "/people", "/listen", "/listen/car?sound=growl&bend=left"));
     vehicles.findAll().stream()
         .limit(10)
         .filter(v -> width > 600)

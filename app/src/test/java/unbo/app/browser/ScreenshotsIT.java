@@ -62,6 +62,7 @@ class ScreenshotsIT extends AppTest {
       shot(browser.open("/bench/a11?part=crush-sleeve"), "arrangement");
       shot(browser.open("/vehicles/" + vehicle("Plover")), "vehicle");
       shot(browser.open("/interface"), "interface");
+      shot(browser.open("/listen/car?sound=growl&bend=left&spin=fr"), "listen");
       browser.theme("dark");
       shot(browser.open(page + "?at=set"), "night");
       browser.theme("light");
