@@ -9,13 +9,14 @@ public enum BearingKind {
   DEEP_GROOVE_BALL("deep-groove-ball", "deep groove ball bearing", Family.DEEP_GROOVE_BALL),
   FULL_COMPLEMENT_BALL(
       "full-complement-ball", "full complement ball bearing", Family.DEEP_GROOVE_BALL),
-  ANGULAR_CONTACT_BALL("angular-contact-ball", "angular contact ball bearing", null),
-  DOUBLE_ROW_BALL("double-row-ball", "double-row angular contact ball bearing", null),
-  CYLINDRICAL_ROLLER("cylindrical-roller", "cylindrical roller bearing", null),
+  ANGULAR_CONTACT_BALL(
+      "angular-contact-ball", "angular contact ball bearing", Family.ANGULAR_CONTACT_BALL),
+  DOUBLE_ROW_BALL("double-row-ball", "double-row angular contact ball bearing", Family.WHEEL_UNIT),
+  CYLINDRICAL_ROLLER("cylindrical-roller", "cylindrical roller bearing", Family.CYLINDRICAL_ROLLER),
   BARE_SHAFT_ROLLER("bare-shaft-roller", "roller bearing running on the bare shaft", null),
-  DRAWN_CUP_NEEDLE("drawn-cup-needle", "drawn cup needle bearing", null),
-  THRUST_BALL("thrust-ball", "thrust ball bearing", null),
-  SPHERICAL_PLAIN("spherical-plain", "spherical plain bearing", null);
+  DRAWN_CUP_NEEDLE("drawn-cup-needle", "drawn cup needle bearing", Family.DRAWN_CUP_NEEDLE),
+  THRUST_BALL("thrust-ball", "thrust ball bearing", Family.THRUST_BALL),
+  SPHERICAL_PLAIN("spherical-plain", "spherical plain bearing", Family.SPHERICAL_PLAIN);
 
   private final String id;
   private final String title;

@@ -14,6 +14,7 @@ import java.util.OptionalDouble;
  * @param outerMm outside diameter D
  * @param widthMm width B, for tapers the assembled width T
  * @param taper what only tapers have
+ * @param otherWidthMm width of the narrower ring where the two differ, else empty
  * @param basis how well the row is founded
  * @param source the standard, or {@code common trade listing}
  */
@@ -25,6 +26,7 @@ public record Bearing(
     double outerMm,
     double widthMm,
     Optional<TaperWidths> taper,
+    OptionalDouble otherWidthMm,
     Basis basis,
     String source) {
 
@@ -46,6 +48,30 @@ public record Bearing(
     }
   }
 
+  /** A bearing whose rings are of one width. */
+  public Bearing(
+      String designation,
+      Family family,
+      String series,
+      double boreMm,
+      double outerMm,
+      double widthMm,
+      Optional<TaperWidths> taper,
+      Basis basis,
+      String source) {
+    this(
+        designation,
+        family,
+        series,
+        boreMm,
+        outerMm,
+        widthMm,
+        taper,
+        OptionalDouble.empty(),
+        basis,
+        source);
+  }
+
   public Bearing {
     if (!(boreMm > 0 && outerMm > boreMm && widthMm > 0)) {
       throw new IllegalArgumentException("Impossible envelope of " + designation);
@@ -54,14 +80,27 @@ public record Bearing(
 
   /** The run behind the series that carries the bore, such as {@code 06} or {@code /22}. */
   public String boreCode() {
-    if (isInch()) {
-      return "";
-    }
-    return designation.substring(series.length());
+    return !isInch() && designation.startsWith(series)
+        ? designation.substring(series.length())
+        : "";
   }
 
   public boolean isInch() {
     return series.equals(INCH_SERIES);
+  }
+
+  /** Whether its elements run on the shaft itself, so that the bore is the diameter under them. */
+  public boolean isWithoutInnerRing() {
+    return family == Family.DRAWN_CUP_NEEDLE
+        || family == Family.NEEDLE_CAGE
+        || (family == Family.NEEDLE_ROLLER && !series.startsWith("NA") && !series.equals("NKI"));
+  }
+
+  /** Whether two bearings have the same bore, outside and width, within a hundredth. */
+  public boolean hasEnvelopeOf(Bearing other) {
+    return Math.abs(boreMm - other.boreMm) < 0.011
+        && Math.abs(outerMm - other.outerMm) < 0.011
+        && Math.abs(widthMm - other.widthMm) < 0.011;
   }
 
   public boolean isTaper() {

@@ -47,7 +47,19 @@ public final class Catalogue {
 
   private static List<Bearing> load() {
     return Stream.of(
-            Table.read(Catalogue.class, file("deep-groove-ball"), Catalogue::ball),
+            rows("deep-groove-ball", Family.DEEP_GROOVE_BALL),
+            rows("inch-ball", Family.DEEP_GROOVE_BALL),
+            rows("miniature-ball", Family.DEEP_GROOVE_BALL),
+            rows("angular-contact-ball", Family.ANGULAR_CONTACT_BALL),
+            rows("two-row-angular-ball", Family.TWO_ROW_ANGULAR_BALL),
+            rows("self-aligning-ball", Family.SELF_ALIGNING_BALL),
+            rows("cylindrical-roller", Family.CYLINDRICAL_ROLLER),
+            rows("thrust-ball", Family.THRUST_BALL),
+            rows("drawn-cup-needle", Family.DRAWN_CUP_NEEDLE),
+            rows("needle-roller", Family.NEEDLE_ROLLER),
+            uneven("spherical-plain", Family.SPHERICAL_PLAIN, "outerRingWidth"),
+            uneven("wheel-unit", Family.WHEEL_UNIT, "otherWidth"),
+            Table.read(Catalogue.class, file("bicycle-cartridge"), Catalogue::cartridge),
             Table.read(Catalogue.class, file("tapered-roller"), Catalogue::taper),
             Table.read(Catalogue.class, file("inch-taper"), Catalogue::inchTaper))
         .flatMap(List::stream)
@@ -58,8 +70,36 @@ public final class Catalogue {
     return "/unbo/core/catalogue/" + family + ".csv";
   }
 
-  private static Bearing ball(Table.Row row) {
-    return bearing(row, Family.DEEP_GROOVE_BALL, Optional.empty());
+  private static List<Bearing> rows(String file, Family family) {
+    return Table.read(Catalogue.class, file(file), row -> bearing(row, family, Optional.empty()));
+  }
+
+  /** Rows whose second ring has a width of its own; a dash means the same. */
+  private static List<Bearing> uneven(String file, Family family, String column) {
+    return Table.read(
+        Catalogue.class,
+        file(file),
+        row -> {
+          String other = row.text(column);
+          return new Bearing(
+              row.text("designation"),
+              family,
+              row.text("series"),
+              row.number("bore"),
+              row.number("outer"),
+              row.number("width"),
+              Optional.empty(),
+              other.equals("-")
+                  ? OptionalDouble.empty()
+                  : OptionalDouble.of(Double.parseDouble(other)),
+              Basis.parse(row.text("basis")),
+              row.text("source"));
+        });
+  }
+
+  private static Bearing cartridge(Table.Row row) {
+    boolean headset = row.text("series").equals("headset");
+    return bearing(row, headset ? Family.HEADSET : Family.DEEP_GROOVE_BALL, Optional.empty());
   }
 
   private static Bearing taper(Table.Row row) {

@@ -1,8 +1,8 @@
 package unbo.core.designation;
 
 import java.util.List;
-import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
@@ -10,23 +10,12 @@ import unbo.core.catalogue.Family;
 import unbo.core.tables.Table;
 
 /**
- * Single-row deep groove ball bearings of diameter series 8, 9, 0, 2 and 3 (ISO 15). The series 618
- * and 619 also go by short spellings, 68 and 69.
+ * Single-row deep groove ball bearings of diameter series 8, 9, 0, 2, 3 and 4 (ISO 15). The series
+ * 618 and 619 also go by short spellings, 68 and 69.
  */
 final class DeepGrooveBallFamily implements DesignationFamily {
 
-  private static final Map<String, String> SERIES =
-      Map.of(
-          "618",
-          "18, extra thin",
-          "619",
-          "19, thin",
-          "60",
-          "10, extra light",
-          "62",
-          "02, light",
-          "63",
-          "03, medium");
+  private static final Pattern METRIC = Pattern.compile("6\\d+|160");
   private static final String ROLE = "bearing";
   private static final int SHORT_SERIES = 2;
 
@@ -38,7 +27,9 @@ final class DeepGrooveBallFamily implements DesignationFamily {
   @Override
   public List<Spelling> spellings() {
     Stream<Spelling> own =
-        Catalogue.standard().of(family()).stream().map(DeepGrooveBallFamily::spelling);
+        Catalogue.standard().of(family()).stream()
+            .filter(b -> METRIC.matcher(b.series()).matches())
+            .map(DeepGrooveBallFamily::spelling);
     Stream<Spelling> shorter =
         Table.read(
             DeepGrooveBallFamily.class,
@@ -76,6 +67,6 @@ final class DeepGrooveBallFamily implements DesignationFamily {
   }
 
   private static String meaning(Bearing bearing) {
-    return "deep groove ball, one row, dimension series " + SERIES.get(bearing.series());
+    return SeriesMeaning.of(bearing);
   }
 }

@@ -13,4 +13,17 @@ public interface DesignationFamily {
 
   /** Every way in which its rows are spelled on rings and boxes. */
   List<Spelling> spellings();
+
+  /** Whether its family's spellings in other systems come with it; one class of a family does. */
+  default boolean isMain() {
+    return true;
+  }
+
+  /**
+   * What a marking carries in itself from a place on, for numbers that are sizes written together
+   * and need no row; empty for most families.
+   */
+  default List<Spelling> decoded(Marking marking, int from) {
+    return List.of();
+  }
 }

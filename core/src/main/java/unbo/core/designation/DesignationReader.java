@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import unbo.core.catalogue.Family;
 import unbo.core.units.Problem;
 
 /**
@@ -39,6 +40,7 @@ public final class DesignationReader {
   private static final double UNREAD_BEHIND = 0.9;
   private static final double UNREAD_PREFIX = 0.5;
   private static final double UNREAD_GLUED_DIGIT = 0.1;
+  private static final double UNREAD_BEHIND_POINT = 0.3;
   private static final double NONE_OF_THESE = 0.05;
   private static final double LEAST_SCORE = 0.002;
 
@@ -46,17 +48,23 @@ public final class DesignationReader {
 
   private record FamilySpellings(
       DesignationFamily family,
-      List<Spelling> spellings,
-      List<Suffix> prefixes,
-      List<Suffix> suffixes) {
+      SpellingTrie spellings,
+      SuffixIndex prefixes,
+      SuffixIndex suffixes) {
 
     static FamilySpellings of(DesignationFamily family) {
       return new FamilySpellings(
           family,
-          family.spellings(),
-          Suffix.of(Suffix.Place.PREFIX, family.family()),
-          Suffix.of(Suffix.Place.SUFFIX, family.family()));
+          SpellingTrie.of(
+              Stream.concat(family.spellings().stream(), otherSystems(family).stream()).toList()),
+          SuffixIndex.of(Suffix.Place.PREFIX, family.family()),
+          SuffixIndex.of(Suffix.Place.SUFFIX, family.family()));
     }
+  }
+
+  /** Two classes serve one family; its spellings in other systems are added once. */
+  private static List<Spelling> otherSystems(DesignationFamily family) {
+    return family.isMain() ? OtherSpellings.of(family.family()) : List.of();
   }
 
   public DesignationReader(List<DesignationFamily> families) {
@@ -65,8 +73,27 @@ public final class DesignationReader {
 
   /** A reader of all families that ship. */
   public static DesignationReader standard() {
-    return new DesignationReader(
-        List.of(new TaperedRollerFamily(), new DeepGrooveBallFamily(), new InchTaperFamily()));
+    return new DesignationReader(shipped());
+  }
+
+  static List<DesignationFamily> shipped() {
+    return List.of(
+        new TaperedRollerFamily(),
+        new DeepGrooveBallFamily(),
+        new InchBallFamily(),
+        new MetricFamily(Family.ANGULAR_CONTACT_BALL),
+        new MetricFamily(Family.TWO_ROW_ANGULAR_BALL),
+        new MetricFamily(Family.SELF_ALIGNING_BALL),
+        new MetricFamily(Family.CYLINDRICAL_ROLLER),
+        new MetricFamily(Family.THRUST_BALL),
+        new DrawnCupFamily(),
+        new NeedleFamily(),
+        new NeedleCageFamily(),
+        new SphericalPlainFamily(),
+        new HeadsetFamily(),
+        new InchTaperFamily(),
+        new WheelUnitFamily(),
+        new SizeCodedCartridge());
   }
 
   /** Reads a text; null counts as empty. */
@@ -98,54 +125,67 @@ public final class DesignationReader {
 
   private List<Reading> readItem(String text, ReadingReport.Item item, int number) {
     Marking marking = Marking.of(item.text(), item.start());
-    List<Reading> found =
-        families.stream()
-            .flatMap(family -> readAs(family, text, marking, number))
-            .sorted(Comparator.comparingDouble(Reading::confidence).reversed())
-            .toList();
-    double sum = Math.max(1, found.stream().mapToDouble(Reading::confidence).sum() + NONE_OF_THESE);
-    return found.stream().map(r -> r.withConfidence(r.confidence() / sum)).toList();
+    int lastStart = lettersBefore(marking);
+    List<Reading> found = new ArrayList<>();
+    for (FamilySpellings family : families) {
+      for (int from = 0; from <= lastStart; from++) {
+        for (Spelling spelling : family.spellings().from(marking, from)) {
+          readAt(family, spelling, text, marking, from, number, found);
+        }
+        for (Spelling spelling : family.family().decoded(marking, from)) {
+          readAt(family, spelling, text, marking, from, number, found);
+        }
+      }
+    }
+    found.sort(Comparator.comparingDouble(Reading::confidence).reversed());
+    double sum = NONE_OF_THESE;
+    for (Reading reading : found) {
+      sum += reading.confidence();
+    }
+    double share = Math.max(1, sum);
+    return found.stream().map(r -> r.withConfidence(r.confidence() / share)).toList();
   }
 
-  private Stream<Reading> readAs(FamilySpellings family, String text, Marking marking, int number) {
-    return Stream.iterate(0, from -> from <= lettersBefore(marking), from -> from + 1)
-        .flatMap(
-            from ->
-                family.spellings().stream()
-                    .flatMap(spelling -> readAt(family, spelling, text, marking, from, number)));
-  }
-
-  private Stream<Reading> readAt(
+  private static void readAt(
       FamilySpellings family,
       Spelling spelling,
       String text,
       Marking marking,
       int from,
-      int number) {
+      int number,
+      List<Reading> found) {
     double match = spelling.match(marking, from);
     if (match <= 0) {
-      return Stream.empty();
+      return;
     }
     int end = from + spelling.length();
     List<SuffixRun> before = SuffixRun.split(marking, 0, from, family.prefixes());
     List<SuffixRun> behind = SuffixRun.split(marking, end, marking.length(), family.suffixes());
-    return before.stream()
-        .flatMap(
-            prefix ->
-                behind.stream()
-                    .map(
-                        suffix -> {
-                          double score =
-                              match
-                                  * score(marking, prefix, UNREAD_PREFIX)
-                                  * score(marking, suffix, UNREAD_BEHIND);
-                          ReadingBuilder builder = new ReadingBuilder(text, marking, number);
-                          builder.addRun(prefix, Part.Kind.PREFIX);
-                          builder.addBody(spelling, from, match);
-                          builder.addRun(suffix, Part.Kind.SUFFIX);
-                          return builder.build(spelling, score);
-                        }))
-        .filter(reading -> reading.confidence() >= LEAST_SCORE);
+    for (SuffixRun prefix : before) {
+      for (SuffixRun suffix : behind) {
+        double score =
+            match * score(marking, prefix, UNREAD_PREFIX) * score(marking, suffix, UNREAD_BEHIND);
+        if (score >= LEAST_SCORE && fits(spelling, marking, end, prefix, suffix)) {
+          ReadingBuilder builder = new ReadingBuilder(text, marking, number);
+          builder.addRun(prefix, Part.Kind.PREFIX);
+          builder.addBody(spelling, from, match);
+          builder.addRun(suffix, Part.Kind.SUFFIX);
+          found.add(builder.build(spelling, score));
+        }
+      }
+    }
+  }
+
+  /** A loose spelling stands alone: nothing unread before it or glued behind it. */
+  private static boolean fits(
+      Spelling spelling, Marking marking, int end, SuffixRun prefix, SuffixRun suffix) {
+    return !spelling.isLoose() || (prefix.unreadCount() == 0 && !isGluedTo(marking, end, suffix));
+  }
+
+  private static boolean isGluedTo(Marking marking, int end, SuffixRun run) {
+    return !run.pieces().isEmpty()
+        && run.pieces().get(0).isUnread()
+        && marking.separatorBefore(end) == 0;
   }
 
   /** Unread letters are common; a digit glued to the number makes it a different number. */
@@ -158,9 +198,16 @@ public final class DesignationReader {
                 && Character.isDigit(marking.at(piece.from()))
                 && marking.separatorBefore(piece.from()) == 0;
         score *= glued ? UNREAD_GLUED_DIGIT : unreadEach;
+        score *= isBehindPoint(marking, piece) ? UNREAD_BEHIND_POINT : 1;
       }
     }
     return score;
+  }
+
+  /** Cents of a price, the month of a date. */
+  private static boolean isBehindPoint(Marking marking, SuffixRun.Piece piece) {
+    return Character.isDigit(marking.at(piece.from()))
+        && marking.separatorBefore(piece.from()) == '.';
   }
 
   /** How many letters stand before the first digit or worn character, three at the most. */
@@ -182,8 +229,7 @@ public final class DesignationReader {
       return List.of();
     }
     return families.stream()
-        .flatMap(f -> f.spellings().stream())
-        .filter(s -> s.continues(typed))
+        .flatMap(f -> f.spellings().continuing(typed).stream())
         .map(s -> s.bearing().designation())
         .distinct()
         .limit(MOST_CONTINUATIONS)
@@ -205,7 +251,7 @@ public final class DesignationReader {
     return Optional.of(
         new Problem(
             items.get(0).text(),
-            "No bearing number of the families read here (tapers 302, 303, 320, 322 and inch pairs; balls 618, 619, 60, 62, 63).",
+            "No bearing number of the families read here.",
             "Look for a run such as 30206 or 6205; a worn character is typed as ?."));
   }
 }

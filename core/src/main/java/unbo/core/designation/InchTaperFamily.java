@@ -17,6 +17,7 @@ import unbo.core.designation.Spelling.Run;
 final class InchTaperFamily implements DesignationFamily {
 
   private static final int PART_DIGITS = 2;
+  private static final double SHORT_AND_PLAIN = 0.45;
 
   private final List<Bearing> pairs =
       Catalogue.standard().of(Family.TAPERED_ROLLER).stream().filter(Bearing::isInch).toList();
@@ -27,19 +28,30 @@ final class InchTaperFamily implements DesignationFamily {
   }
 
   @Override
+  public boolean isMain() {
+    return false;
+  }
+
+  @Override
   public List<Spelling> spellings() {
     List<Spelling> all = new ArrayList<>();
     for (Bearing pair : pairs) {
       all.add(Spelling.of(pair, "set", runs(cone(pair), cup(pair))));
       cutDown(pair, all);
       if (isFirst(pair, true)) {
-        all.add(Spelling.other(pair, "cone", cone(pair), runs(cone(pair)), partners(pair, true)));
+        all.add(alone(pair, "cone", cone(pair), partners(pair, true)));
       }
       if (isFirst(pair, false)) {
-        all.add(Spelling.other(pair, "cup", cup(pair), runs(cup(pair)), partners(pair, false)));
+        all.add(alone(pair, "cup", cup(pair), partners(pair, false)));
       }
     }
     return all;
+  }
+
+  /** A short plain number alone may as well be a year, a price or a part of another number. */
+  private static Spelling alone(Bearing pair, String role, String number, List<String> notes) {
+    Spelling spelling = Spelling.other(pair, role, number, runs(number), notes);
+    return number.matches("\\d{3,4}") ? spelling.weighing(SHORT_AND_PLAIN) : spelling;
   }
 
   private static void cutDown(Bearing pair, List<Spelling> all) {

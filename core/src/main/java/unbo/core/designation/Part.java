@@ -16,6 +16,8 @@ public record Part(String text, int start, int end, Kind kind, String meaning) {
     PREFIX,
     SERIES,
     BORE,
+    OUTER,
+    WIDTH,
     SUFFIX,
     UNREAD
   }

@@ -1,6 +1,7 @@
 package unbo.core.designation;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import unbo.core.catalogue.Bearing;
 
 /**
@@ -14,6 +15,9 @@ import unbo.core.catalogue.Bearing;
  * @param clearance clearance group; {@code CN} when not marked
  * @param tolerance tolerance class; {@code Normal} when not marked
  * @param cage cage material, {@code unknown} when not marked
+ * @param contactAngleDeg contact angle as marked or tabled; empty when not known
+ * @param features further facts of the suffixes, such as {@code hybrid}, {@code stainless}, {@code
+ *     pair}, {@code design}, in the words of {@code suffixes.csv}
  * @param parts every run with its meaning, in the order of the text, unread ones too
  * @param unread the runs that nothing explained
  * @param confidence how sure, 0 to 1; sums to at most 1 over the readings of an item
@@ -28,6 +32,8 @@ public record Reading(
     String clearance,
     String tolerance,
     String cage,
+    OptionalDouble contactAngleDeg,
+    List<String> features,
     List<Part> parts,
     List<String> unread,
     double confidence,
@@ -35,6 +41,19 @@ public record Reading(
 
   Reading withConfidence(double value) {
     return new Reading(
-        item, bearing, role, left, right, clearance, tolerance, cage, parts, unread, value, doubts);
+        item,
+        bearing,
+        role,
+        left,
+        right,
+        clearance,
+        tolerance,
+        cage,
+        contactAngleDeg,
+        features,
+        parts,
+        unread,
+        value,
+        doubts);
   }
 }

@@ -2,8 +2,10 @@ package unbo.core.designation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import unbo.core.catalogue.Basis;
 import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Family;
 
 /** Puts one reading together from a matched spelling and the split characters around it. */
 final class ReadingBuilder {
@@ -19,6 +21,8 @@ final class ReadingBuilder {
   private String clearance = "CN";
   private String tolerance = "Normal";
   private String cage = "unknown";
+  private OptionalDouble angle = OptionalDouble.empty();
+  private final List<String> features = new ArrayList<>();
 
   ReadingBuilder(String text, Marking marking, int item) {
     this.text = text;
@@ -67,6 +71,9 @@ final class ReadingBuilder {
   }
 
   Reading build(Spelling spelling, double score) {
+    if (spelling.bearing().family() == Family.ANGULAR_CONTACT_BALL) {
+      angularDoubts();
+    }
     if (!unread.isEmpty()) {
       doubts.add(
           "Not read: "
@@ -90,10 +97,28 @@ final class ReadingBuilder {
         clearance,
         tolerance,
         cage,
+        angle(spelling.bearing()),
+        List.copyOf(features),
         List.copyOf(parts),
         List.copyOf(unread),
         score,
         List.copyOf(doubts));
+  }
+
+  private OptionalDouble angle(Bearing bearing) {
+    return bearing.taper().map(Bearing.TaperWidths::contactAngleDeg).orElse(angle);
+  }
+
+  /** What an angular contact number leaves open without its letters. */
+  private void angularDoubts() {
+    if (angle.isEmpty()) {
+      doubts.add(
+          "The contact angle is not known: no angle letter (C 15°, AC or A5 25°, A 30°, B 40°)."
+              + " Look at the other ring and the box.");
+    }
+    if (!features.contains("pair")) {
+      doubts.add("No pairing mark: it was not ground to be set up as a pair.");
+    }
   }
 
   private void apply(Suffix suffix) {
@@ -110,7 +135,9 @@ final class ReadingBuilder {
         clearance = value.substring(value.indexOf('|') + 1);
       }
       case CAGE -> cage = value;
+      case ANGLE -> angle = OptionalDouble.of(Double.parseDouble(value));
       case OTHER -> {
+        features.add(value);
         if (suffix.weight() < 1) {
           doubts.add(suffix.meaning() + ": " + suffix.source() + ".");
         }

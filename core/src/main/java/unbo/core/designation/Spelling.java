@@ -15,19 +15,44 @@ import unbo.core.catalogue.Bearing;
 final class Spelling {
 
   private static final Map<Character, String> LOOK_ALIKES =
-      Map.of('0', "OQD", '1', "IL", '5', "S", '8', "B", '2', "Z", '6', "G");
+      Map.ofEntries(
+          Map.entry('0', "OQD"),
+          Map.entry('1', "IL"),
+          Map.entry('5', "S"),
+          Map.entry('8', "B"),
+          Map.entry('2', "Z"),
+          Map.entry('6', "G"),
+          Map.entry('I', "1L"),
+          Map.entry('L', "1I"),
+          Map.entry('S', "5"),
+          Map.entry('B', "8"),
+          Map.entry('D', "0O"));
+
+  /** The same by character, since every character of every spelling asks. */
+  private static final String[] TWINS = new String[128];
+
+  static {
+    LOOK_ALIKES.forEach((wanted, twins) -> TWINS[wanted] = twins);
+  }
+
   private static final double WORN = 0.5;
   private static final double LOOK_ALIKE = 0.2;
   private static final double WRONG_SLASH = 0.15;
   private static final double GAP_INSIDE = 0.8;
 
+  /** Prices and dates have points between digits, numbers on rings hardly ever. */
+  private static final double POINT_INSIDE = 0.3;
+
   private final Bearing bearing;
   private final String role;
+  private final String spelled;
   private final String key;
+  private final boolean hasPoints;
   private final int slashAt;
   private final List<Run> runs;
   private final List<String> notes;
   private final OptionalDouble closedWidthMm;
+  private final double weight;
 
   /** A run of the spelling's characters with its meaning. */
   record Run(int length, Part.Kind kind, String meaning) {}
@@ -38,20 +63,24 @@ final class Spelling {
       String spelled,
       List<Run> runs,
       List<String> notes,
-      OptionalDouble closedWidthMm) {
+      OptionalDouble closedWidthMm,
+      double weight) {
     this.bearing = bearing;
     this.role = role;
-    this.key = spelled.replace("/", "");
-    this.slashAt = spelled.indexOf('/');
+    this.spelled = spelled;
+    this.key = spelled.replaceAll("[/. ]", "");
+    this.slashAt = placeOf(spelled, '/');
+    this.hasPoints = spelled.indexOf('.') >= 0;
     this.runs = List.copyOf(runs);
     this.notes = List.copyOf(notes);
     this.closedWidthMm = closedWidthMm;
+    this.weight = weight;
   }
 
   /** The spelling of the catalogue row itself. */
   static Spelling of(Bearing bearing, String role, List<Run> runs) {
     return new Spelling(
-        bearing, role, bearing.designation(), runs, List.of(), OptionalDouble.empty());
+        bearing, role, bearing.designation(), runs, List.of(), OptionalDouble.empty(), 1);
   }
 
   /**
@@ -62,16 +91,23 @@ final class Spelling {
    */
   static Spelling other(
       Bearing bearing, String role, String spelled, List<Run> runs, List<String> notes) {
-    return new Spelling(bearing, role, spelled, runs, notes, OptionalDouble.empty());
+    return new Spelling(bearing, role, spelled, runs, notes, OptionalDouble.empty(), 1);
   }
 
   /** The same, another width once it is closed: then it is no longer this row's bearing. */
   Spelling closedWidth(OptionalDouble widthMm) {
-    return new Spelling(bearing, role, spelled(), runs, notes, widthMm);
+    return new Spelling(bearing, role, spelled(), runs, notes, widthMm, weight);
   }
 
-  private String spelled() {
-    return slashAt < 0 ? key : key.substring(0, slashAt) + "/" + key.substring(slashAt);
+  /** Before which kept character a separator stands; -1 when there is none. */
+  private static int placeOf(String spelled, char separator) {
+    int at = spelled.indexOf(separator);
+    return at < 0 ? -1 : spelled.substring(0, at).replaceAll("[/. ]", "").length();
+  }
+
+  /** As it stands on the ring. */
+  String spelled() {
+    return spelled;
   }
 
   Bearing bearing() {
@@ -98,8 +134,23 @@ final class Spelling {
     return key.length();
   }
 
-  boolean continues(String typed) {
-    return key.length() > typed.length() && key.startsWith(typed);
+  String key() {
+    return key;
+  }
+
+  /** The same, less likely from the start. */
+  Spelling weighing(double share) {
+    return new Spelling(bearing, role, spelled(), runs, notes, closedWidthMm, share);
+  }
+
+  /** Whether it is so short or so old that more characters glued to it make it something else. */
+  boolean isLoose() {
+    return weight < 1;
+  }
+
+  /** Whether a marked character can be meant for a wanted one at all. */
+  static boolean canBe(char marked, char wanted) {
+    return character(marked, wanted) > 0;
   }
 
   /** How well the marking matches from a place on: 0 for not at all, 1 for exactly. */
@@ -107,7 +158,7 @@ final class Spelling {
     if (from + key.length() > marking.length()) {
       return 0;
     }
-    double score = 1;
+    double score = weight;
     for (int i = 0; i < key.length() && score > 0; i++) {
       score *= character(marking.at(from + i), key.charAt(i));
       score *= i == 0 ? 1 : separator(marking.separatorBefore(from + i), i);
@@ -122,7 +173,8 @@ final class Spelling {
     if (marked == '?') {
       return WORN;
     }
-    return LOOK_ALIKES.getOrDefault(wanted, "").indexOf(marked) >= 0 ? LOOK_ALIKE : 0;
+    String twins = wanted < TWINS.length ? TWINS[wanted] : null;
+    return twins != null && twins.indexOf(marked) >= 0 ? LOOK_ALIKE : 0;
   }
 
   private double separator(char separator, int i) {
@@ -132,6 +184,9 @@ final class Spelling {
     }
     if (wanted) {
       return WRONG_SLASH;
+    }
+    if (separator == '.') {
+      return hasPoints ? 1 : POINT_INSIDE;
     }
     return separator == 0 ? 1 : GAP_INSIDE;
   }

@@ -1,5 +1,6 @@
 package unbo.core.designation;
 
+import java.util.Arrays;
 import java.util.List;
 import unbo.core.catalogue.Family;
 import unbo.core.tables.Table;
@@ -39,6 +40,7 @@ record Suffix(
     TOLERANCE,
     TOLERANCE_AND_CLEARANCE,
     CAGE,
+    ANGLE,
     OTHER
   }
 
@@ -70,7 +72,29 @@ record Suffix(
   private static List<Family> families(String text) {
     return switch (text) {
       case "all" -> List.of(Family.values());
-      case "ball" -> List.of(Family.DEEP_GROOVE_BALL);
+      case "plain" ->
+          Arrays.stream(Family.values())
+              .filter(
+                  f ->
+                      f != Family.ANGULAR_CONTACT_BALL
+                          && f != Family.CYLINDRICAL_ROLLER
+                          && f != Family.SPHERICAL_PLAIN)
+              .toList();
+      case "ball" ->
+          List.of(
+              Family.DEEP_GROOVE_BALL,
+              Family.ANGULAR_CONTACT_BALL,
+              Family.TWO_ROW_ANGULAR_BALL,
+              Family.WHEEL_UNIT,
+              Family.HEADSET,
+              Family.SELF_ALIGNING_BALL);
+      case "ball-alone" ->
+          families("ball").stream().filter(f -> f != Family.ANGULAR_CONTACT_BALL).toList();
+      case "angular" -> List.of(Family.ANGULAR_CONTACT_BALL);
+      case "cylindrical" -> List.of(Family.CYLINDRICAL_ROLLER);
+      case "needle" -> Arrays.stream(Family.values()).filter(Family::isNeedle).toList();
+      case "plain-bearing" -> List.of(Family.SPHERICAL_PLAIN);
+      case "unit" -> List.of(Family.WHEEL_UNIT, Family.HEADSET);
       case "taper" -> List.of(Family.TAPERED_ROLLER);
       default -> throw new IllegalArgumentException("Unknown families " + text);
     };

@@ -24,23 +24,33 @@ record SuffixRun(List<Piece> pieces) {
       Comparator.comparingLong(SuffixRun::unreadCount).thenComparing(run -> run.pieces.size());
 
   long unreadCount() {
-    return pieces.stream().filter(Piece::isUnread).count();
+    int unread = 0;
+    for (Piece piece : pieces) {
+      unread += piece.isUnread() ? 1 : 0;
+    }
+    return unread;
   }
 
   double weight() {
-    return pieces.stream()
-        .filter(p -> !p.isUnread())
-        .mapToDouble(p -> p.suffix.weight())
-        .reduce(1, (a, b) -> a * b);
+    double weight = 1;
+    for (Piece piece : pieces) {
+      weight *= piece.isUnread() ? 1 : piece.suffix.weight();
+    }
+    return weight;
   }
 
+  private static final List<SuffixRun> NOTHING = List.of(new SuffixRun(List.of()));
+  private static final int MOST = 8;
+
   /** All equally good splits of the stretch; one empty split when the stretch is empty. */
-  static List<SuffixRun> split(Marking marking, int from, int to, List<Suffix> known) {
-    List<List<SuffixRun>> bestFrom = new ArrayList<>();
-    for (int i = 0; i <= to - from; i++) {
-      bestFrom.add(List.of());
+  static List<SuffixRun> split(Marking marking, int from, int to, SuffixIndex known) {
+    if (from == to) {
+      return NOTHING;
     }
-    bestFrom.set(to - from, List.of(new SuffixRun(List.of())));
+    List<List<SuffixRun>> bestFrom = new ArrayList<>(to - from + 1);
+    for (int i = 0; i <= to - from; i++) {
+      bestFrom.add(NOTHING);
+    }
     for (int at = to - 1; at >= from; at--) {
       bestFrom.set(at - from, bestAt(marking, at, to, from, known, bestFrom));
     }
@@ -48,17 +58,34 @@ record SuffixRun(List<Piece> pieces) {
   }
 
   private static List<SuffixRun> bestAt(
-      Marking marking, int at, int to, int from, List<Suffix> known, List<List<SuffixRun>> rest) {
+      Marking marking, int at, int to, int from, SuffixIndex known, List<List<SuffixRun>> rest) {
     List<SuffixRun> all = new ArrayList<>();
-    prepend(new Piece(at, at + 1, null), rest.get(at + 1 - from), all);
-    for (Suffix suffix : known) {
+    for (Suffix suffix : known.startingWith(marking.at(at))) {
       int end = at + suffix.spelling().length();
       if (end <= to && marking.startsWith(suffix.spelling(), at)) {
         prepend(new Piece(at, end, suffix), rest.get(end - from), all);
       }
     }
-    SuffixRun best = all.stream().min(BEST).orElseThrow();
-    return all.stream().filter(run -> BEST.compare(run, best) == 0).limit(8).toList();
+    prepend(new Piece(at, at + 1, null), rest.get(at + 1 - from), all);
+    return best(all);
+  }
+
+  /** The best and its equals. */
+  private static List<SuffixRun> best(List<SuffixRun> all) {
+    if (all.size() == 1) {
+      return all;
+    }
+    SuffixRun best = all.get(0);
+    for (SuffixRun run : all) {
+      best = BEST.compare(run, best) < 0 ? run : best;
+    }
+    List<SuffixRun> equals = new ArrayList<>();
+    for (SuffixRun run : all) {
+      if (equals.size() < MOST && BEST.compare(run, best) == 0) {
+        equals.add(run);
+      }
+    }
+    return equals;
   }
 
   private static void prepend(Piece piece, List<SuffixRun> rests, List<SuffixRun> all) {

@@ -1,24 +1,12 @@
 package unbo.core.designation;
 
 import java.util.List;
-import java.util.Map;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.catalogue.Family;
 
 /** Single-row metric tapered roller bearings in the old metric spelling (ISO 355, annex). */
 final class TaperedRollerFamily implements DesignationFamily {
-
-  private static final Map<String, String> SERIES =
-      Map.of(
-          "302",
-          "02, light",
-          "303",
-          "03, medium",
-          "320",
-          "20, extra light",
-          "322",
-          "22, light wide");
 
   @Override
   public Family family() {
@@ -34,7 +22,7 @@ final class TaperedRollerFamily implements DesignationFamily {
   }
 
   private static Spelling spelling(Bearing bearing) {
-    String meaning = "tapered roller, one row, dimension series " + SERIES.get(bearing.series());
+    String meaning = SeriesMeaning.of(bearing);
     String code = bearing.boreCode().replace("/", "");
     return Spelling.of(bearing, "set", MetricRuns.of(bearing, bearing.series(), code, meaning));
   }

@@ -19,7 +19,7 @@ final class BallShapes implements BearingShapes {
   private static final double RELIEVED = 0.46;
   private static final double ONE_ROW_ANGLE_DEG = 25;
   private static final double TWO_ROW_ANGLE_DEG = 35;
-  private static final int ARC = 8;
+  private static final int ARC = 16;
 
   private final Envelope room;
   private final double ball;
@@ -44,6 +44,11 @@ final class BallShapes implements BearingShapes {
 
   static BallShapes angular(Envelope room, boolean facingRight) {
     Row row = new Row(room.middle(), facingRight ? 1 : -1, ONE_ROW_ANGLE_DEG);
+    return new BallShapes(room, size(room, BALL_SHARE), List.of(row));
+  }
+
+  static BallShapes angular(Envelope room, boolean facingRight, double angleDeg) {
+    Row row = new Row(room.middle(), facingRight ? 1 : -1, angleDeg);
     return new BallShapes(room, size(room, BALL_SHARE), List.of(row));
   }
 
@@ -135,6 +140,10 @@ final class BallShapes implements BearingShapes {
   private static double share(Row row, int side, boolean outer) {
     boolean relieved = row.lean != 0 && (outer ? side == -row.lean : side == row.lean);
     return relieved ? RELIEVED - 0.04 : SHOULDER;
+  }
+
+  double ballMm() {
+    return ball;
   }
 
   @Override

@@ -45,6 +45,27 @@ final class RollerShapes implements BearingShapes {
     return new RollerShapes(room, 0.67 * room.section(), room.bore(), false, Shape.Look.CUT_SHEET);
   }
 
+  /** Needles in a machined outer ring, on an inner ring or on the shaft itself. */
+  static RollerShapes machined(Envelope room, boolean innerRing) {
+    double section = room.section();
+    return innerRing
+        ? new RollerShapes(
+            room, 0.4 * section, room.bore() + 0.33 * section, true, Shape.Look.CUT_RING)
+        : new RollerShapes(room, 0.6 * section, room.bore(), false, Shape.Look.CUT_RING);
+  }
+
+  double racewayInMm() {
+    return racewayIn;
+  }
+
+  double rollerMm() {
+    return roller;
+  }
+
+  double lengthMm() {
+    return room.width() * LENGTH_SHARE;
+  }
+
   @Override
   public List<Shape> shapes(String piece) {
     List<Shape> shapes = new ArrayList<>();

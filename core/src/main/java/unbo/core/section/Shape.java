@@ -49,7 +49,7 @@ public record Shape(List<Point> outline, Look look) {
   }
 
   static Shape circle(Look look, double x, double r, double radius) {
-    int corners = 16;
+    int corners = 32;
     Point[] points = new Point[corners];
     for (int i = 0; i < corners; i++) {
       double angle = 2 * Math.PI * i / corners;

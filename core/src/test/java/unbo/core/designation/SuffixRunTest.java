@@ -17,7 +17,10 @@ class SuffixRunTest {
 
   private static String split(String text) {
     Marking marking = Marking.of(text, 0);
-    return SuffixRun.split(marking, 0, marking.length(), BALL).get(0).pieces().stream()
+    return SuffixRun.split(marking, 0, marking.length(), SuffixIndex.of(BALL))
+        .get(0)
+        .pieces()
+        .stream()
         .map(p -> (p.isUnread() ? "?" : "") + marking.characters().substring(p.from(), p.to()))
         .collect(Collectors.joining(" "));
   }
@@ -49,14 +52,14 @@ class SuffixRunTest {
   @Test
   void aSpellingWithTwoMeaningsIsSplitTwice() {
     Marking marking = Marking.of("DD", 0);
-    List<SuffixRun> runs = SuffixRun.split(marking, 0, 2, BALL);
+    List<SuffixRun> runs = SuffixRun.split(marking, 0, 2, SuffixIndex.of(BALL));
     assertThat(runs).hasSize(2);
     assertThat(runs.stream().mapToDouble(SuffixRun::weight).sum()).isEqualTo(1.0);
   }
 
   @Test
   void nothingToSplitIsOneEmptySplit() {
-    assertThat(SuffixRun.split(Marking.of("", 0), 0, 0, BALL))
+    assertThat(SuffixRun.split(Marking.of("", 0), 0, 0, SuffixIndex.of(BALL)))
         .hasSize(1)
         .first()
         .extracting(r -> r.pieces().size())

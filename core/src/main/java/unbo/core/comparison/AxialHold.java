@@ -1,0 +1,42 @@
+package unbo.core.comparison;
+
+import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Family;
+
+/** What a bearing holds along the shaft. */
+enum AxialHold {
+  BOTH("holds both ways"),
+  ONE_WAY("holds one way"),
+  NONE("lets the shaft move both ways");
+
+  private final String title;
+
+  AxialHold(String title) {
+    this.title = title;
+  }
+
+  String title() {
+    return title;
+  }
+
+  static AxialHold of(Bearing bearing) {
+    return switch (bearing.family()) {
+      case ANGULAR_CONTACT_BALL, HEADSET, TAPERED_ROLLER, THRUST_BALL -> ONE_WAY;
+      case DRAWN_CUP_NEEDLE, NEEDLE_ROLLER, NEEDLE_CAGE -> NONE;
+      case CYLINDRICAL_ROLLER -> cylindrical(bearing.series());
+      default -> BOTH;
+    };
+  }
+
+  private static AxialHold cylindrical(String series) {
+    if (series.startsWith("NUP")) {
+      return BOTH;
+    }
+    return series.startsWith("NJ") || series.startsWith("NF") ? ONE_WAY : NONE;
+  }
+
+  /** Whether a family carries along the shaft only. */
+  static boolean isThrustOnly(Bearing bearing) {
+    return bearing.family() == Family.THRUST_BALL;
+  }
+}

@@ -1,0 +1,224 @@
+package unbo.core.comparison;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Family;
+import unbo.core.comparison.PositionDuty.Axial;
+import unbo.core.comparison.PositionDuty.Motion;
+import unbo.core.designation.Reading;
+
+/** What rolls, what it holds along the shaft, at which angle, and whether it tilts. */
+final class ElementAspects {
+
+  private ElementAspects() {}
+
+  static List<Difference> compare(Reading old, Reading fresh, Optional<PositionDuty> duty) {
+    List<Difference> all = new ArrayList<>();
+    Bearing a = old.bearing();
+    Bearing b = fresh.bearing();
+    if (a.family() != b.family()) {
+      kind(a, b, duty, all);
+    }
+    rings(a, b, all);
+    axial(a, b, duty, all);
+    angle(old, fresh, duty, all);
+    return all;
+  }
+
+  private static void kind(
+      Bearing a, Bearing b, Optional<PositionDuty> duty, List<Difference> all) {
+    if (AxialHold.isThrustOnly(a) != AxialHold.isThrustOnly(b)) {
+      add(all, a, b, Severity.UNSUITABLE, "One carries across the shaft, the other only along it.");
+    } else if (a.isTaper() || b.isTaper()) {
+      add(
+          all,
+          a,
+          b,
+          Severity.UNSUITABLE,
+          "A taper is set against its partner; a bearing that is not set cannot take its place, nor"
+              + " the reverse.");
+    } else if (isPlain(a) != isPlain(b)) {
+      plain(a, b, duty, all);
+    } else if (a.family().isBall() && isRoller(b)) {
+      add(
+          all,
+          a,
+          b,
+          Severity.GAIN,
+          "Rollers touch along a line: more radial load in the same room. What they hold along the"
+              + " shaft is another matter, see there.");
+    } else if (isRoller(a) && b.family().isBall()) {
+      add(
+          all,
+          a,
+          b,
+          Severity.UNSUITABLE,
+          "Balls in the place of rollers carry much less across the shaft.");
+    } else if (b.family() == Family.SELF_ALIGNING_BALL) {
+      add(
+          all,
+          a,
+          b,
+          duty.filter(PositionDuty::turnsFast).isPresent() ? Severity.UNSUITABLE : Severity.MATTERS,
+          "It tilts: it carries no moment and little along the shaft, for a shaft that bends.");
+    } else {
+      add(all, a, b, Severity.MATTERS, "Another kind of bearing: load, speed and setting differ.");
+    }
+  }
+
+  private static void plain(
+      Bearing a, Bearing b, Optional<PositionDuty> duty, List<Difference> all) {
+    boolean turns = duty.filter(d -> d.motion() != Motion.OSCILLATING).isPresent();
+    if (isPlain(b)) {
+      add(
+          all,
+          a,
+          b,
+          turns ? Severity.UNSUITABLE : Severity.MATTERS,
+          "A sliding sphere is for small swings and tilt, not for turning: it wears and seizes.");
+    } else {
+      add(
+          all,
+          a,
+          b,
+          Severity.UNSUITABLE,
+          "A rolling bearing in the place of a spherical plain one cannot tilt: it breaks at its"
+              + " edges.");
+    }
+  }
+
+  private static void add(
+      List<Difference> all, Bearing a, Bearing b, Severity severity, String reason) {
+    all.add(new Difference("kind", a.family().title(), b.family().title(), severity, reason));
+  }
+
+  /** Needles without an inner ring run on the shaft: it is the raceway. */
+  private static void rings(Bearing a, Bearing b, List<Difference> all) {
+    if (a.isWithoutInnerRing() != b.isWithoutInnerRing()) {
+      all.add(
+          new Difference(
+              "inner ring",
+              a.isWithoutInnerRing() ? "none, runs on the shaft" : "inner ring",
+              b.isWithoutInnerRing() ? "none, runs on the shaft" : "inner ring",
+              Severity.UNSUITABLE,
+              "Without an inner ring the shaft is the raceway: it must be hard and ground; with one,"
+                  + " the shaft must be smaller."));
+    }
+  }
+
+  private static void axial(
+      Bearing a, Bearing b, Optional<PositionDuty> duty, List<Difference> all) {
+    AxialHold was = AxialHold.of(a);
+    AxialHold is = AxialHold.of(b);
+    Axial wanted = duty.map(PositionDuty::axial).orElse(null);
+    if (was == is) {
+      direction(a, b, all);
+      return;
+    }
+    all.add(
+        new Difference(
+            "along the shaft",
+            was.title(),
+            is.title(),
+            severity(is, was, wanted),
+            reason(is, wanted)));
+  }
+
+  private static Severity severity(AxialHold is, AxialHold was, Axial wanted) {
+    if (wanted == Axial.FREE) {
+      return is == AxialHold.NONE ? Severity.GAIN : Severity.MATTERS;
+    }
+    if (wanted == Axial.NONE) {
+      return is == AxialHold.NONE ? Severity.NOTE : Severity.MATTERS;
+    }
+    if (wanted == Axial.ONE_WAY && is != AxialHold.NONE) {
+      return Severity.NOTE;
+    }
+    return is.ordinal() > was.ordinal() ? Severity.UNSUITABLE : Severity.MATTERS;
+  }
+
+  private static String reason(AxialHold is, Axial wanted) {
+    if (wanted == Axial.FREE && is == AxialHold.NONE) {
+      return "A free ring here: two tight bearings no longer lock each other sideways, as long as"
+          + " the other one holds the shaft.";
+    }
+    return switch (is) {
+      case NONE ->
+          "Nothing holds the shaft here any more: it wanders until something else stops it. Right"
+              + " only where another bearing holds both ways.";
+      case ONE_WAY ->
+          "It holds one way only: the rib or the high shoulder must face the thrust, and something"
+              + " else must hold the other way.";
+      case BOTH ->
+          "It holds where the old one let go: two bearings that both hold lock each other as the"
+              + " shaft grows warm.";
+    };
+  }
+
+  /** Both hold one way: which way must be looked at. */
+  private static void direction(Bearing a, Bearing b, List<Difference> all) {
+    boolean ribs = !a.series().equals(b.series()) && a.family() == Family.CYLINDRICAL_ROLLER;
+    if (ribs && b.family() == Family.CYLINDRICAL_ROLLER) {
+      all.add(
+          new Difference(
+              "ribs",
+              a.series(),
+              b.series(),
+              Severity.MATTERS,
+              "The ribs stand on another ring: which ring stays in the housing and which way it"
+                  + " comes apart change."));
+    }
+  }
+
+  private static void angle(
+      Reading old, Reading fresh, Optional<PositionDuty> duty, List<Difference> all) {
+    if (old.bearing().family() != fresh.bearing().family() || !hasAngle(fresh.bearing())) {
+      return;
+    }
+    OptionalDouble was = old.contactAngleDeg();
+    OptionalDouble is = fresh.contactAngleDeg();
+    if (was.isPresent() && is.isPresent()) {
+      double gap = Math.abs(was.getAsDouble() - is.getAsDouble());
+      if (gap > 0.5) {
+        all.add(
+            new Difference(
+                "contact angle",
+                degrees(was),
+                degrees(is),
+                fresh.bearing().isTaper() ? Severity.MATTERS : Severity.UNSUITABLE,
+                "Another angle shares the load and the setting differently; never two angles in one"
+                    + " pair."));
+      }
+    } else if (was.isPresent() != is.isPresent() || !fresh.bearing().isTaper()) {
+      all.add(
+          new Difference(
+              "contact angle",
+              degrees(was),
+              degrees(is),
+              Severity.CANNOT_TELL,
+              "The angle is not known from this number: read the angle letter on the ring or the"
+                  + " box."));
+    }
+  }
+
+  private static boolean hasAngle(Bearing bearing) {
+    return bearing.family() == Family.ANGULAR_CONTACT_BALL || bearing.isTaper();
+  }
+
+  private static String degrees(OptionalDouble angle) {
+    return angle.isPresent()
+        ? String.format(java.util.Locale.ROOT, "%.1f°", angle.getAsDouble())
+        : "not known";
+  }
+
+  private static boolean isRoller(Bearing bearing) {
+    return !bearing.family().isBall() && !isPlain(bearing);
+  }
+
+  private static boolean isPlain(Bearing bearing) {
+    return bearing.family() == Family.SPHERICAL_PLAIN;
+  }
+}

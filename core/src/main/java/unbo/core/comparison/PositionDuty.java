@@ -1,0 +1,92 @@
+package unbo.core.comparison;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import unbo.core.arrangement.Arrangements;
+import unbo.core.tables.Table;
+
+/**
+ * What an arrangement asks of its bearings, from {@code duties.csv}. Every arrangement has a row; a
+ * missing one stops the start.
+ *
+ * @param arrangement its id
+ * @param pair whether its bearings work as a pair that is set
+ */
+public record PositionDuty(
+    String arrangement,
+    Motion motion,
+    Axial axial,
+    Exposure exposure,
+    Tight tight,
+    boolean hot,
+    boolean pair) {
+
+  /** How it moves. */
+  public enum Motion {
+    FAST,
+    TURNING,
+    SLOW,
+    OSCILLATING
+  }
+
+  /** What it must hold along the shaft. */
+  public enum Axial {
+    BOTH,
+    ONE_WAY,
+    NONE,
+    /** It must let the shaft move. */
+    FREE
+  }
+
+  /** What reaches it from outside. */
+  public enum Exposure {
+    WET,
+    DUSTY,
+    ENCLOSED,
+    OIL
+  }
+
+  /** Which rings are fitted tight. */
+  public enum Tight {
+    INNER,
+    OUTER,
+    BOTH,
+    NONE
+  }
+
+  private static final Map<String, PositionDuty> ALL =
+      Table.read(PositionDuty.class, "/unbo/core/comparison/duties.csv", PositionDuty::of).stream()
+          .collect(Collectors.toMap(PositionDuty::arrangement, d -> d));
+
+  private static PositionDuty of(Table.Row row) {
+    Arrangements.of(row.text("arrangement"));
+    return new PositionDuty(
+        row.text("arrangement"),
+        Motion.valueOf(word(row, "motion")),
+        Axial.valueOf(word(row, "axial")),
+        Exposure.valueOf(word(row, "exposure")),
+        Tight.valueOf(word(row, "tight")),
+        row.text("heat").equals("hot"),
+        row.text("pair").equals("yes"));
+  }
+
+  private static String word(Table.Row row, String column) {
+    return row.text(column).toUpperCase(Locale.ROOT).replace('-', '_');
+  }
+
+  /** The duty of an arrangement; empty for an id that does not exist. */
+  public static Optional<PositionDuty> at(String arrangementId) {
+    return Optional.ofNullable(ALL.get(arrangementId));
+  }
+
+  public boolean turnsFast() {
+    return motion == Motion.FAST || motion == Motion.TURNING;
+  }
+
+  /** Whether water or dirt reaches it. */
+  public boolean isExposed() {
+    return exposure == Exposure.WET || exposure == Exposure.DUSTY;
+  }
+}

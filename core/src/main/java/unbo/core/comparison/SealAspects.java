@@ -1,0 +1,85 @@
+package unbo.core.comparison;
+
+import java.util.List;
+import java.util.Optional;
+import unbo.core.comparison.PositionDuty.Exposure;
+import unbo.core.comparison.PositionDuty.Motion;
+import unbo.core.designation.Closure;
+import unbo.core.designation.Reading;
+
+/** What closes it: protection against drag, and oil that must reach it. */
+final class SealAspects {
+
+  private SealAspects() {}
+
+  static List<Difference> compare(Reading old, Reading fresh, Optional<PositionDuty> duty) {
+    if (old.bearing().isTaper() && fresh.bearing().isTaper()) {
+      return List.of();
+    }
+    int was = tightness(old);
+    int is = tightness(fresh);
+    if (was == is && isSame(old, fresh)) {
+      return List.of();
+    }
+    return List.of(
+        new Difference(
+            "seals",
+            words(old),
+            words(fresh),
+            severity(was, is, duty.orElse(null)),
+            reason(was, is, duty.orElse(null))));
+  }
+
+  private static boolean isSame(Reading old, Reading fresh) {
+    boolean straight = old.left() == fresh.left() && old.right() == fresh.right();
+    boolean turned = old.left() == fresh.right() && old.right() == fresh.left();
+    return straight || turned;
+  }
+
+  /** Both sides together; the more, the less gets in and the more it drags. */
+  private static int tightness(Reading reading) {
+    return reading.left().ordinal() + reading.right().ordinal();
+  }
+
+  private static Severity severity(int was, int is, PositionDuty duty) {
+    if (duty == null) {
+      return Severity.MATTERS;
+    }
+    boolean opener = is < was;
+    if (duty.exposure() == Exposure.OIL) {
+      return opener ? Severity.NOTE : Severity.UNSUITABLE;
+    }
+    if (opener) {
+      return duty.isExposed() ? Severity.UNSUITABLE : Severity.MATTERS;
+    }
+    return duty.motion() == Motion.FAST ? Severity.MATTERS : Severity.GAIN;
+  }
+
+  private static String reason(int was, int is, PositionDuty duty) {
+    boolean opener = is < was;
+    if (duty != null && duty.exposure() == Exposure.OIL) {
+      return opener
+          ? "Open lets the oil in, as it should be here."
+          : "Closed, it keeps out the oil that it is meant to live on, and its grease washes out or"
+              + " cooks.";
+    }
+    if (opener) {
+      return duty != null && duty.isExposed()
+          ? "Less tight than before where water and dirt reach it: grease leaves, rust comes."
+          : "Less tight than before: right only where the housing is closed and something else"
+              + " greases it.";
+    }
+    if (is == was) {
+      return "The sides are closed differently: the tighter side belongs to the dirt.";
+    }
+    return duty != null && duty.motion() == Motion.FAST
+        ? "Tighter: lips drag and heat at this speed; look at the speed that the seal allows."
+        : "Tighter against water and dirt, for a little more drag.";
+  }
+
+  private static String words(Reading reading) {
+    return reading.left() == reading.right()
+        ? (reading.left() == Closure.OPEN ? "open" : reading.left().title() + " both sides")
+        : reading.left().title() + " one side, " + reading.right().title() + " the other";
+  }
+}

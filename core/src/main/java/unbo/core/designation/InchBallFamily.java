@@ -1,0 +1,82 @@
+package unbo.core.designation;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Catalogue;
+import unbo.core.catalogue.Family;
+import unbo.core.designation.Spelling.Run;
+import unbo.core.tables.Table;
+
+/**
+ * Deep groove balls outside the metric plan: inch sizes R (bore in sixteenths, ABMA 12.2), RLS and
+ * RMS (old British, bore in eighths), the commercial 16 series, and miniatures MR, which put the
+ * outside before the bore. Widths that change with a seal are in the tables.
+ */
+final class InchBallFamily implements DesignationFamily {
+
+  private static final double INCH = 25.4;
+
+  @Override
+  public Family family() {
+    return Family.DEEP_GROOVE_BALL;
+  }
+
+  @Override
+  public boolean isMain() {
+    return false;
+  }
+
+  @Override
+  public List<Spelling> spellings() {
+    return java.util.stream.Stream.of("inch-ball", "miniature-ball")
+        .flatMap(
+            file ->
+                Table.read(
+                    Catalogue.class,
+                    "/unbo/core/catalogue/" + file + ".csv",
+                    InchBallFamily::spelling)
+                    .stream())
+        .toList();
+  }
+
+  private static Spelling spelling(Table.Row row) {
+    Bearing bearing = Catalogue.standard().find(row.text("designation")).orElseThrow();
+    String width = row.text("closedWidth");
+    OptionalDouble closed =
+        width.equals("-") ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(width));
+    return Spelling.of(bearing, "bearing", runs(bearing)).closedWidth(closed);
+  }
+
+  private static List<Run> runs(Bearing bearing) {
+    String code = bearing.boreCode();
+    if (bearing.series().equals("MR")) {
+      return List.of(
+          new Run(2, Part.Kind.SERIES, "miniature deep groove ball: outside, then bore"),
+          new Run(
+              code.length() - 1,
+              Part.Kind.OUTER,
+              "outside " + MetricRuns.plain(bearing.outerMm()) + " mm"),
+          new Run(1, Part.Kind.BORE, "bore " + MetricRuns.plain(bearing.boreMm()) + " mm"));
+    }
+    return List.of(
+        new Run(bearing.series().length(), Part.Kind.SERIES, series(bearing.series())),
+        new Run(code.length(), Part.Kind.BORE, bore(bearing)));
+  }
+
+  private static String series(String series) {
+    return "deep groove ball in inch sizes, "
+        + switch (series) {
+          case "R" -> "bore in sixteenths of an inch";
+          case "RLS" -> "old British light series, bore in eighths of an inch";
+          case "RMS" -> "old British medium series, bore in eighths of an inch";
+          default -> "commercial series, by table";
+        };
+  }
+
+  private static String bore(Bearing bearing) {
+    String text = "bore " + MetricRuns.plain(bearing.boreMm()) + " mm";
+    long sixteenths = Math.round(bearing.boreMm() / INCH * 16);
+    return text + ", " + sixteenths + "/16 in";
+  }
+}

@@ -1,0 +1,33 @@
+package unbo.core.size;
+
+import java.util.Map;
+import unbo.core.catalogue.Bearing;
+
+/**
+ * A standard bearing that a measured size may be.
+ *
+ * @param bearing the row
+ * @param note what is special about it, such as a width that counts for the closed one only
+ * @param widthMm its width, for tapers T
+ * @param weight how likely it is among all standard sizes and none of them, 0 to 1
+ * @param misfitUm measured less nominal, by dimension, micrometres
+ * @param sigma the same over its standard deviation, of instrument and ring together
+ */
+public record SizeCandidate(
+    Bearing bearing,
+    String note,
+    double widthMm,
+    double weight,
+    Map<SizeDimension, Double> misfitUm,
+    Map<SizeDimension, Double> sigma) {
+
+  public SizeCandidate {
+    misfitUm = Map.copyOf(misfitUm);
+    sigma = Map.copyOf(sigma);
+  }
+
+  /** The worst of its dimensions, in standard deviations. */
+  public double worstSigma() {
+    return sigma.values().stream().mapToDouble(Math::abs).max().orElse(0);
+  }
+}

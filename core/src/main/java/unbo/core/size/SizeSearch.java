@@ -1,0 +1,148 @@
+package unbo.core.size;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.BearingPlace;
+import unbo.core.catalogue.Family;
+
+/**
+ * Finds standard bearings by their size. Each measured dimension counts by a normal error made of
+ * the instrument (σ = U/2) and of what the ring's class allows about its nominal size; each size
+ * counts by how common its series is, and more where its family sits at the position. Against them
+ * stands <em>no standard size</em>, a size spread evenly over {@value #RANGE_MM} mm in every
+ * dimension, so that a poor fit to all ends as no fit instead of the least bad one.
+ *
+ * <p>Limits: tolerance of the usual class, one reading for each dimension, worn or burred rings not
+ * modelled. Weights rank; they are no measured frequencies.
+ */
+public final class SizeSearch {
+
+  /** The most candidates that are listed. */
+  public static final int MOST = 12;
+
+  private static final double RANGE_MM = 30;
+  private static final double NONE = 0.02;
+  private static final double OTHER_FAMILY = 0.1;
+  private static final double TOO_FAR = 7;
+  private static final double LEAST_WEIGHT = 0.002;
+
+  private static final List<SizeVariant> ALL = SizeVariant.all();
+
+  private SizeSearch() {}
+
+  /** How many sizes are searched, closed variants included. */
+  public static int size() {
+    return ALL.size();
+  }
+
+  /**
+   * Searches.
+   *
+   * @param measured the dimensions known, at least one
+   * @param position the arrangement where it sits, if known
+   * @throws IllegalArgumentException when nothing was measured
+   */
+  public static SizeAnswer find(
+      Map<SizeDimension, MeasuredSize> measured, Optional<Arrangement> position) {
+    if (measured.isEmpty()) {
+      throw new IllegalArgumentException("Nothing was measured");
+    }
+    Set<Family> here = position.map(SizeSearch::families).orElse(Set.of());
+    List<Scored> scored = new ArrayList<>();
+    double common = 0;
+    for (SizeVariant variant : ALL) {
+      double prior = prior(variant, here);
+      common += prior;
+      double fit = fit(variant, measured);
+      if (fit > 0) {
+        scored.add(new Scored(variant, prior * fit));
+      }
+    }
+    return answer(measured, scored, common, NONE * Math.pow(1 / RANGE_MM, measured.size()));
+  }
+
+  private record Scored(SizeVariant variant, double score) {}
+
+  private static double prior(SizeVariant variant, Set<Family> here) {
+    boolean usual = here.isEmpty() || here.contains(variant.bearing().family());
+    return variant.commonness() * (usual ? 1 : OTHER_FAMILY);
+  }
+
+  /** Families that sit at an arrangement. */
+  private static Set<Family> families(Arrangement arrangement) {
+    Set<Family> families = new HashSet<>();
+    for (BearingPlace place : arrangement.places()) {
+      place.kind().family().ifPresent(families::add);
+    }
+    return families;
+  }
+
+  /** Density per millimetre of all dimensions; 0 when one is too far off or does not exist. */
+  private static double fit(SizeVariant variant, Map<SizeDimension, MeasuredSize> measured) {
+    double fit = 1;
+    for (Map.Entry<SizeDimension, MeasuredSize> entry : measured.entrySet()) {
+      OptionalDouble nominal = entry.getKey().of(variant);
+      if (nominal.isEmpty()) {
+        return 0;
+      }
+      double sigmaMm = sigmaUm(variant, entry.getKey(), entry.getValue()) / 1000;
+      double z = (entry.getValue().millimetres() - nominal.getAsDouble()) / sigmaMm;
+      if (Math.abs(z) > TOO_FAR) {
+        return 0;
+      }
+      fit *= Math.exp(-z * z / 2) / (sigmaMm * Math.sqrt(2 * Math.PI));
+    }
+    return fit;
+  }
+
+  static double sigmaUm(SizeVariant variant, SizeDimension dimension, MeasuredSize measured) {
+    return Math.hypot(measured.sigmaUm(), variant.ringSigmaUm().get(dimension));
+  }
+
+  private static SizeAnswer answer(
+      Map<SizeDimension, MeasuredSize> measured, List<Scored> scored, double common, double none) {
+    double sum = none + scored.stream().mapToDouble(s -> s.score / common).sum();
+    List<SizeVariant> kept = new ArrayList<>();
+    List<SizeCandidate> candidates = new ArrayList<>();
+    scored.stream()
+        .sorted(Comparator.comparingDouble(Scored::score).reversed())
+        .filter(s -> s.score / common / sum >= LEAST_WEIGHT)
+        .limit(MOST)
+        .forEach(
+            s -> {
+              kept.add(s.variant);
+              candidates.add(candidate(s.variant, measured, s.score / common / sum));
+            });
+    return new SizeAnswer(
+        candidates,
+        none / sum,
+        MeasureAgain.advice(kept, candidates, measured),
+        NearMisses.of(kept, measured));
+  }
+
+  private static SizeCandidate candidate(
+      SizeVariant variant, Map<SizeDimension, MeasuredSize> measured, double weight) {
+    Map<SizeDimension, Double> misfit = new EnumMap<>(SizeDimension.class);
+    Map<SizeDimension, Double> sigma = new EnumMap<>(SizeDimension.class);
+    measured.forEach(
+        (dimension, size) -> {
+          double um = (size.millimetres() - dimension.of(variant).getAsDouble()) * 1000;
+          misfit.put(dimension, um);
+          sigma.put(dimension, um / sigmaUm(variant, dimension, size));
+        });
+    return new SizeCandidate(
+        variant.bearing(), variant.note(), variant.widthMm(), weight, misfit, sigma);
+  }
+
+  static List<SizeVariant> all() {
+    return ALL;
+  }
+}

@@ -1,0 +1,70 @@
+package unbo.core.tolerance;
+
+import java.util.List;
+import java.util.Optional;
+import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Family;
+import unbo.core.tables.Table;
+
+/**
+ * Radial internal clearance of a bearing by group, unmounted and unloaded (ISO 5753-1), from {@code
+ * clearances.csv}: deep groove balls and cylindrical rollers with a cylindrical bore.
+ */
+public final class InternalClearances {
+
+  /** Groups from tight to loose. */
+  public static final List<String> GROUPS = List.of("C2", "CN", "C3", "C4", "C5");
+
+  /**
+   * How loose a bearing of a group may be.
+   *
+   * @param minUm least radial clearance, micrometres
+   * @param maxUm greatest
+   */
+  public record Clearance(double minUm, double maxUm, String source) {
+    public Clearance {
+      if (!(minUm >= 0 && maxUm > minUm)) {
+        throw new IllegalArgumentException("Not a clearance: " + minUm + ", " + maxUm);
+      }
+    }
+  }
+
+  private record Row(String kind, String group, double over, double upTo, Clearance clearance) {}
+
+  private static final List<Row> ROWS =
+      Table.read(
+          InternalClearances.class,
+          "/unbo/core/tolerance/clearances.csv",
+          row ->
+              new Row(
+                  row.text("kind"),
+                  row.text("group"),
+                  row.number("over"),
+                  row.number("upTo"),
+                  new Clearance(row.number("minUm"), row.number("maxUm"), row.text("source"))));
+
+  private InternalClearances() {}
+
+  /** The kinds that the table knows. */
+  public static List<String> kinds() {
+    return ROWS.stream().map(Row::kind).distinct().toList();
+  }
+
+  /** The kind of a bearing's clearance; empty where the table has none for it. */
+  public static Optional<String> kindOf(Bearing bearing) {
+    return bearing.family() == Family.DEEP_GROOVE_BALL
+            || bearing.family() == Family.CYLINDRICAL_ROLLER
+        ? Optional.of(bearing.family().id())
+        : Optional.empty();
+  }
+
+  /** The clearance of a group; empty where the table ends. */
+  public static Optional<Clearance> of(String kind, String group, double boreMm) {
+    return ROWS.stream()
+        .filter(
+            r ->
+                r.kind.equals(kind) && r.group.equals(group) && boreMm > r.over && boreMm <= r.upTo)
+        .map(Row::clearance)
+        .findFirst();
+  }
+}

@@ -1,0 +1,176 @@
+package unbo.core.designation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Catalogue;
+
+/**
+ * Laws of reading over the whole catalogue, with seeded chance: what is written is read, what is
+ * mutilated is still found, what is no number is not taken for one. The figures go to {@code
+ * target/naming.txt} and from there into docs/naming.md.
+ */
+class ReadingLawsTest {
+
+  private static final long SEED = 20261124;
+  private static final int CASES = 10_000;
+  private static final List<Suffix.Kind> IN_ORDER =
+      List.of(Suffix.Kind.CAGE, Suffix.Kind.CLOSURE, Suffix.Kind.TOLERANCE, Suffix.Kind.CLEARANCE);
+
+  private final DesignationReader reader = DesignationReader.standard();
+  private final List<Bearing> all = Catalogue.standard().all();
+  private final Random random = new Random(SEED);
+
+  private Bearing any() {
+    return all.get(random.nextInt(all.size()));
+  }
+
+  /** A number with suffixes as it could stand on a box: cage, closure, class, clearance. */
+  private String marked(Bearing bearing) {
+    StringBuilder text = new StringBuilder(bearing.designation());
+    for (Suffix.Kind kind : IN_ORDER) {
+      List<Suffix> known =
+          Suffix.of(Suffix.Place.SUFFIX, bearing.family()).stream()
+              .filter(s -> s.kind() == kind && s.weight() == 1)
+              .toList();
+      if (!bearing.isInch() && !known.isEmpty() && random.nextInt(3) == 0) {
+        text.append(random.nextBoolean() ? "-" : " ");
+        text.append(known.get(random.nextInt(known.size())).spelling());
+      }
+    }
+    return text.toString();
+  }
+
+  /** The place of a bearing in the ranking, from 1; 0 when it is not there. */
+  private int rank(String text, Bearing bearing) {
+    List<Reading> readings = reader.read(text).readings();
+    List<Bearing> distinct = readings.stream().map(Reading::bearing).distinct().toList();
+    return distinct.indexOf(bearing) + 1;
+  }
+
+  @Test
+  void whatIsWrittenIsRead() {
+    for (Bearing bearing : all) {
+      assertThat(rank(bearing.designation(), bearing)).as(bearing.designation()).isEqualTo(1);
+    }
+    for (int i = 0; i < CASES; i++) {
+      Bearing bearing = any();
+      String text = marked(bearing);
+      assertThat(rank(text, bearing)).as(text).isEqualTo(1);
+    }
+  }
+
+  /** Separators lost, lower case, doubled spaces, a look-alike. */
+  private String mutilated(String text) {
+    return switch (random.nextInt(4)) {
+      case 0 -> text.replaceAll("[ -]", "");
+      case 1 -> text.toLowerCase(Locale.ROOT);
+      case 2 -> text.replaceAll("[ -]", "  ");
+      default -> lookAlike(text);
+    };
+  }
+
+  private String lookAlike(String text) {
+    int at = random.nextInt(text.length());
+    String twins = "0O1I5S8B2Z";
+    int twin = twins.indexOf(text.charAt(at));
+    return twin < 0
+        ? text
+        : text.substring(0, at) + twins.charAt(twin ^ 1) + text.substring(at + 1);
+  }
+
+  @Test
+  void whatIsMutilatedIsStillFound() throws IOException {
+    int first = 0;
+    int firstThree = 0;
+    List<String> lost = new ArrayList<>();
+    for (int i = 0; i < CASES; i++) {
+      Bearing bearing = any();
+      String text = mutilated(marked(bearing));
+      int rank = rank(text, bearing);
+      first += rank == 1 ? 1 : 0;
+      firstThree += rank >= 1 && rank <= 3 ? 1 : 0;
+      if (rank != 1) {
+        lost.add(text + " for " + bearing.designation() + " at " + rank);
+      }
+    }
+    note("mutilated, first", first);
+    note("mutilated, in the first three", firstThree);
+    assertThat(first).as(lost.toString()).isGreaterThanOrEqualTo(CASES * 97 / 100);
+    assertThat(firstThree).as(lost.toString()).isGreaterThanOrEqualTo(CASES * 995 / 1000);
+  }
+
+  /** One worn character: always listed; a measured bore beside it narrows the list. */
+  @Test
+  void oneWornCharacterStillListsIt() throws IOException {
+    double alone = 0;
+    double measured = 0;
+    for (int i = 0; i < CASES; i++) {
+      Bearing bearing = any();
+      String number = bearing.designation();
+      int at;
+      do {
+        at = random.nextInt(number.length());
+      } while ("/. ".indexOf(number.charAt(at)) >= 0);
+      String text = number.substring(0, at) + "?" + number.substring(at + 1);
+      List<Bearing> listed =
+          reader.read(text).readings().stream().map(Reading::bearing).distinct().toList();
+      assertThat(listed).as(text).contains(bearing);
+      alone += (listed.indexOf(bearing) + 1.0) / CASES;
+      List<Bearing> ofBore =
+          listed.stream().filter(b -> Math.abs(b.boreMm() - bearing.boreMm()) < 0.1).toList();
+      measured += (ofBore.indexOf(bearing) + 1.0) / CASES;
+    }
+    note("one worn character, mean rank", String.format(Locale.ROOT, "%.2f", alone));
+    note("with the bore measured, mean rank", String.format(Locale.ROOT, "%.2f", measured));
+    assertThat(measured).isLessThan(alone);
+  }
+
+  /** Words, prices, dates, telephone numbers, oil grades: nothing over a half. */
+  @Test
+  void whatIsNoNumberIsNotTakenForOne() throws IOException {
+    List<String> words =
+        List.of("hub", "trailer", "wheel nut", "left", "torque", "grease", "order", "bolt", "axle");
+    int sure = 0;
+    List<String> taken = new ArrayList<>();
+    for (int i = 0; i < CASES; i++) {
+      String text =
+          switch (random.nextInt(6)) {
+            case 0 -> words.get(random.nextInt(words.size())) + " " + random.nextInt(100);
+            case 1 -> (5 + random.nextInt(400)) + "." + (10 + random.nextInt(90)) + " EUR";
+            case 2 ->
+                String.format(
+                    Locale.ROOT,
+                    "%d.%d.20%02d",
+                    1 + random.nextInt(28),
+                    1 + random.nextInt(12),
+                    random.nextInt(40));
+            case 3 ->
+                String.format(
+                    Locale.ROOT, "0%d %07d", 30 + random.nextInt(900), random.nextInt(10_000_000));
+            case 4 -> (random.nextInt(5) * 5) + "W-" + (20 + 10 * random.nextInt(5));
+            default -> "SAE " + (70 + 5 * random.nextInt(6)) + "W-" + (80 + 10 * random.nextInt(7));
+          };
+      boolean over = reader.read(text).readings().stream().anyMatch(r -> r.confidence() > 0.5);
+      sure += over ? 1 : 0;
+      if (over) {
+        taken.add(text);
+      }
+    }
+    note("no number, read with over a half", sure);
+    assertThat(sure).as(taken.toString()).isLessThanOrEqualTo(CASES * 5 / 1000);
+  }
+
+  private static void note(String what, Object figure) throws IOException {
+    Path file = Path.of("target/naming-" + what.replaceAll("[^a-z]+", "-") + ".txt");
+    Files.writeString(file, "| " + what + " | " + figure + " |\n");
+  }
+}

@@ -1,0 +1,138 @@
+package unbo.core.section;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Catalogue;
+import unbo.core.designation.DesignationReader;
+
+class BearingPortraitTest {
+
+  private static final DesignationReader READER = DesignationReader.standard();
+
+  private static BearingPortrait portrait(String text) {
+    return BearingPortrait.of(READER.read(text).readings().get(0));
+  }
+
+  private static List<String> names(BearingPortrait portrait) {
+    return portrait.pieces().stream().map(BearingPortrait.Piece::name).toList();
+  }
+
+  /** Law: every bearing of the catalogue is drawn inside its own envelope and fills it. */
+  @Test
+  void everyBearingIsDrawnWithinItsEnvelope() {
+    for (Bearing b : Catalogue.standard().all()) {
+      BearingPortrait portrait = BearingPortrait.of(b);
+      double slack = 0.02 * b.widthMm() + 0.05;
+      for (BearingPortrait.Piece piece : portrait.pieces()) {
+        for (Shape shape : piece.shapes()) {
+          assertThat(shape.area()).as(b.designation() + " " + piece.name()).isPositive();
+          assertThat(shape.leastR())
+              .as(b.designation() + " " + piece.name())
+              .isGreaterThanOrEqualTo(b.boreMm() / 2 - 1e-9);
+          assertThat(shape.mostR())
+              .as(b.designation() + " " + piece.name())
+              .isLessThanOrEqualTo(b.outerMm() / 2 + 1e-9);
+          if (!b.isInch()) {
+            assertThat(shape.leastX()).as(b.designation()).isGreaterThanOrEqualTo(-slack);
+            assertThat(shape.mostX()).as(b.designation()).isLessThanOrEqualTo(b.widthMm() + slack);
+          }
+        }
+      }
+      assertThat(names(portrait)).as(b.designation()).doesNotHaveDuplicates();
+    }
+  }
+
+  @Test
+  void everyEstimateIsPossible() {
+    for (Bearing b : Catalogue.standard().all()) {
+      BearingPortrait.of(b)
+          .inside()
+          .ifPresent(
+              g -> {
+                double chord = g.pitchMm() * Math.sin(Math.PI / g.perRow());
+                assertThat(chord)
+                    .as(b.designation() + ": elements stand beside each other")
+                    .isGreaterThanOrEqualTo(g.elementMm() - 1e-9);
+                assertThat(g.elementMm()).isLessThan((b.outerMm() - b.boreMm()) / 2 + 1e-9);
+              });
+    }
+  }
+
+  /** 6205 has nine balls of 7.94 mm in general tables; 6204 eight of the same size. */
+  @Test
+  void theEstimateComesNearToWhatIsCounted() {
+    assertThat(portrait("6205").inside().orElseThrow().perRow()).isBetween(8, 9);
+    assertThat(portrait("6205").inside().orElseThrow().elementMm()).isBetween(7.4, 8.4);
+    assertThat(portrait("6205-V").inside().orElseThrow().perRow()).isGreaterThan(12);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "6205-ZZ,left shield,right shield",
+    "6205-2RS,left seal,right seal",
+    "6205-RS,left seal,",
+    "6205,,"
+  })
+  void closuresAreDrawn(String text, String left, String right) {
+    assertThat(
+            names(portrait(text)).contains("left seal")
+                || names(portrait(text)).contains("left shield"))
+        .isEqualTo(left != null);
+    if (left != null) {
+      assertThat(names(portrait(text))).contains(left);
+    }
+    if (right != null) {
+      assertThat(names(portrait(text))).contains(right);
+    }
+  }
+
+  /** A contact seal touches the shoulder, a shield leaves a gap. */
+  @Test
+  void lipsTouchAndShieldsDoNot() {
+    double shield = least("6205-ZZ", "left shield");
+    double contact = least("6205-2RS", "left seal");
+    double gap = least("6205-2RZ", "left seal");
+    assertThat(contact).isLessThan(shield);
+    assertThat(gap).isGreaterThan(contact);
+  }
+
+  private static double least(String text, String piece) {
+    return portrait(text).pieces().stream()
+        .filter(p -> p.name().equals(piece))
+        .flatMap(p -> p.shapes().stream())
+        .mapToDouble(Shape::leastR)
+        .min()
+        .orElseThrow();
+  }
+
+  @Test
+  void aFullComplementHasNoCage() {
+    assertThat(names(portrait("6205-V"))).doesNotContain("cage");
+    assertThat(names(portrait("6205"))).contains("cage", "balls", "inner ring", "outer ring");
+    assertThat(names(portrait("30206"))).contains("cone", "cup", "rollers");
+    assertThat(names(portrait("HK2016"))).doesNotContain("inner ring");
+    assertThat(portrait("7205B").contactLines()).hasSize(1);
+    assertThat(portrait("7205").contactLines()).as("the angle is not known").isEmpty();
+  }
+
+  /** Ribs stand where the letters put them. */
+  @Test
+  void ribsFollowTheLetters() {
+    assertThat(innerTop("NU205")).isLessThan(innerTop("NJ205"));
+    assertThat(innerTop("N205")).isEqualTo(innerTop("NUP205"));
+  }
+
+  private static double innerTop(String text) {
+    return portrait(text).pieces().stream()
+        .filter(p -> p.name().equals("inner ring"))
+        .flatMap(p -> p.shapes().stream())
+        .mapToDouble(Shape::mostR)
+        .max()
+        .orElseThrow();
+  }
+}

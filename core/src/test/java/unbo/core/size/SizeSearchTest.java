@@ -1,0 +1,162 @@
+package unbo.core.size;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import unbo.core.arrangement.Arrangements;
+import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Catalogue;
+import unbo.core.measure.Instrument;
+
+class SizeSearchTest {
+
+  private static MeasuredSize by(String instrument, double mm) {
+    return new MeasuredSize(mm, Instrument.withId(instrument).orElseThrow());
+  }
+
+  private static Map<SizeDimension, MeasuredSize> size(
+      String instrument, double bore, double outer, double width) {
+    Map<SizeDimension, MeasuredSize> all = new EnumMap<>(SizeDimension.class);
+    all.put(SizeDimension.BORE, by(instrument, bore));
+    all.put(SizeDimension.OUTER, by(instrument, outer));
+    all.put(SizeDimension.WIDTH, by(instrument, width));
+    return all;
+  }
+
+  private static SizeAnswer find(Map<SizeDimension, MeasuredSize> measured) {
+    return SizeSearch.find(measured, Optional.empty());
+  }
+
+  private static List<String> names(SizeAnswer answer) {
+    return answer.candidates().stream().map(c -> c.bearing().designation()).toList();
+  }
+
+  @Test
+  void theWholeSizeFindsTheCommonBearingFirst() {
+    SizeAnswer answer = find(size("caliper", 24.99, 51.99, 14.97));
+    SizeCandidate first = answer.candidates().get(0);
+    assertThat(first.bearing().designation()).isEqualTo("6205");
+    assertThat(first.misfitUm().get(SizeDimension.BORE)).isCloseTo(-10, within(1e-6));
+    assertThat(first.sigma().get(SizeDimension.BORE)).isNegative().isGreaterThan(-1.0);
+    assertThat(answer.none()).isLessThan(0.01);
+    assertThat(answer.candidates().stream().mapToDouble(SizeCandidate::weight).sum())
+        .isBetween(0.9, 1.0);
+    assertThat(names(answer)).contains("7205", "NU205", "1205");
+  }
+
+  /** sigma: 30 µm caliper gives σ 15; bore 0/−10 µm gives √(5² + 10²/12) = 5.77; together 16.07. */
+  @Test
+  void sigmaIsOfInstrumentAndRingTogether() {
+    SizeCandidate first = find(size("caliper", 24.95, 52, 15)).candidates().get(0);
+    assertThat(first.sigma().get(SizeDimension.BORE)).isCloseTo(-50 / 16.07, within(0.005));
+  }
+
+  @Test
+  void tapersAreFoundByConeOrCupAlone() {
+    Map<SizeDimension, MeasuredSize> measured = new EnumMap<>(SizeDimension.class);
+    measured.put(SizeDimension.OUTER, by("caliper", 62.0));
+    measured.put(SizeDimension.CUP, by("caliper", 14.0));
+    assertThat(names(find(measured))).contains("30206").doesNotContain("6206");
+    measured.clear();
+    measured.put(SizeDimension.BORE, by("caliper", 30.0));
+    measured.put(SizeDimension.CONE, by("caliper", 16.0));
+    assertThat(names(find(measured))).contains("30206");
+  }
+
+  @Test
+  void aRuleCannotTellMetricFromInchAndSaysSo() {
+    SizeAnswer answer = find(size("rule", 25, 52, 15));
+    assertThat(answer.traps()).anySatisfy(t -> assertThat(t).contains("25.4 mm", "not told apart"));
+    assertThat(find(size("caliper", 25, 52, 15)).traps())
+        .anySatisfy(t -> assertThat(t).contains(", told apart"));
+  }
+
+  @Test
+  void closeSizesAskForAFinerInstrument() {
+    Map<SizeDimension, MeasuredSize> bore = Map.of(SizeDimension.BORE, by("rule", 25.2));
+    assertThat(find(bore).advice()).contains("measure the");
+    SizeAnswer same = find(size("micrometer", 25, 52, 15));
+    assertThat(same.advice()).contains("6205 and 7205 measure the same", "shoulder ground away");
+  }
+
+  /** A cylindrical roller bearing stands where rollers stand: the position moves the ranking. */
+  @Test
+  void thePositionMovesTheRanking() {
+    var measured = size("caliper", 25, 62, 17);
+    var open = find(measured);
+    var mains = SizeSearch.find(measured, Arrangements.standard().find("a20"));
+    assertThat(weight(mains, "6305")).isGreaterThan(weight(open, "6305"));
+  }
+
+  private static double weight(SizeAnswer answer, String designation) {
+    return answer.candidates().stream()
+        .filter(c -> c.bearing().designation().equals(designation))
+        .mapToDouble(SizeCandidate::weight)
+        .findFirst()
+        .orElse(0);
+  }
+
+  @Test
+  void aSizeThatNobodyMakesEndsAsNone() {
+    SizeAnswer answer = find(size("micrometer", 23.3, 49.7, 13.1));
+    assertThat(answer.candidates()).isEmpty();
+    assertThat(answer.none()).isEqualTo(1);
+  }
+
+  @Test
+  void aClosedWidthIsAVariantOfItsOwn() {
+    SizeAnswer answer = find(size("caliper", 4.762, 12.7, 4.978));
+    assertThat(answer.candidates().get(0).bearing().designation()).isEqualTo("R3");
+    assertThat(answer.candidates().get(0).note()).contains("closed");
+  }
+
+  /** Law: every bearing measured with an error of the instrument is listed, ties or not. */
+  @Test
+  void everyBearingIsFoundByItsSize() {
+    Random random = new Random(20261125);
+    Instrument caliper = Instrument.withId("caliper").orElseThrow();
+    for (Bearing b : Catalogue.standard().all()) {
+      double error = caliper.uncertainty() / 2;
+      SizeAnswer answer =
+          find(
+              size(
+                  "caliper",
+                  b.boreMm() + error * random.nextGaussian(),
+                  b.outerMm() + error * random.nextGaussian(),
+                  b.widthMm() + error * random.nextGaussian()));
+      assertThat(answer.candidates())
+          .as(b.designation())
+          .anySatisfy(c -> assertThat(c.bearing().hasEnvelopeOf(b)).isTrue());
+      assertThat(answer.candidates().get(0).worstSigma()).as(b.designation()).isLessThan(5);
+    }
+  }
+
+  /** Law: weights never exceed one together, and a further misfit never weighs more. */
+  @Test
+  void aWorseMisfitNeverWeighsMore() {
+    double before = 1;
+    for (double off = 0; off < 0.3; off += 0.02) {
+      SizeAnswer answer = find(Map.of(SizeDimension.OUTER, by("caliper", 47 + off)));
+      double now = weight(answer, "6204");
+      assertThat(now).isLessThanOrEqualTo(before + 1e-9);
+      before = now;
+      assertThat(answer.none() + answer.candidates().stream().mapToDouble(c -> c.weight()).sum())
+          .isLessThanOrEqualTo(1 + 1e-9);
+    }
+  }
+
+  @Test
+  void impossibleSizesAreRefused() {
+    assertThatThrownBy(() -> by("caliper", 0)).isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> by("caliper", Double.NaN))
+        .isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> find(Map.of())).hasMessageContaining("Nothing");
+  }
+}
