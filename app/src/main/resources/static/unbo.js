@@ -31,6 +31,11 @@
 
   // An answer without a board is an error page: keep what stands here and say what it says.
   document.addEventListener("htmx:beforeSwap", (event) => {
+    // A preview that comes when its sheet has gone has nothing to say any more.
+    if (!document.contains(event.detail.target)) {
+      event.detail.shouldSwap = false;
+      return;
+    }
     const answer = event.detail.xhr.responseText;
     if (event.detail.shouldSwap && event.detail.xhr.status >= 400 && !answer.includes('id="board"')) {
       const page = new DOMParser().parseFromString(answer, "text/html");
@@ -91,6 +96,8 @@
 
   document.addEventListener("click", (event) => {
     if (event.target.closest("[data-print]")) window.print();
+    const copier = event.target.closest("[data-copy]");
+    if (copier) copyList(copier);
     const opener = event.target.closest("[data-dialog]");
     if (opener) {
       event.preventDefault();
@@ -103,6 +110,136 @@
     document.querySelectorAll("details.top-menu[open]").forEach((menu) => {
       if (!menu.contains(event.target)) menu.open = false;
     });
+  });
+
+  // Gauge: while it is switched on, readings come in as events and go into the field last touched by F8 or the
+  // button. The browser itself comes back after a lost line and asks for what it missed.
+  let gaugeStream = null;
+  let gaugeLast = null;
+  let gaugeField = null;
+
+  function gaugeOn() {
+    return localStorage.getItem("gauge") === "on";
+  }
+
+  function gaugeStrip() {
+    let strip = document.getElementById("gauge-strip");
+    if (!strip) {
+      strip = document.createElement("div");
+      strip.id = "gauge-strip";
+      strip.setAttribute("role", "status");
+      strip.innerHTML = "<span class=\"gauge-state\"></span> <b class=\"figure gauge-text\" translate=\"no\"></b>";
+      const take = document.createElement("button");
+      take.type = "button";
+      take.className = "do";
+      take.textContent = "Take it (F8)";
+      take.addEventListener("mousedown", (event) => event.preventDefault());
+      take.addEventListener("click", takeReading);
+      strip.append(take);
+      document.body.append(strip);
+    }
+    return strip;
+  }
+
+  function gaugeSay(state) {
+    const strip = gaugeStrip();
+    strip.querySelector(".gauge-state").textContent = state;
+    strip.querySelector(".gauge-text").textContent = gaugeLast ? gaugeLast.text + " " + gaugeLast.unit : "– – –";
+  }
+
+  function takeReading() {
+    const field = gaugeField && document.contains(gaugeField) ? gaugeField : null;
+    if (!gaugeLast) return gaugeSay("no reading yet");
+    if (!field) return gaugeSay("touch a field first");
+    const many = field.tagName === "TEXTAREA" && field.value.trim() !== "";
+    field.value = many ? field.value.trim() + " " + gaugeLast.text : gaugeLast.text;
+    field.dispatchEvent(new Event("input", { bubbles: true }));
+    field.dispatchEvent(new Event("change", { bubbles: true }));
+    gaugeSay(gaugeLast.gauge + ", taken");
+  }
+
+  function gaugeSwitch() {
+    const label = document.querySelector("[data-gauge-switch]");
+    if (label) label.firstChild.textContent = gaugeOn() ? "Switch the gauge off" : "Switch the gauge on";
+    if (gaugeOn() && !gaugeStream && label) {
+      gaugeStream = new EventSource("/gauge/stream");
+      gaugeStream.addEventListener("open", () => gaugeSay("gauge on"));
+      gaugeStream.addEventListener("error", () => gaugeSay("gauge away; what you typed is kept"));
+      gaugeStream.addEventListener("reading", (event) => {
+        const [gauge, text, unit] = event.data.split("|");
+        gaugeLast = { gauge, text, unit };
+        gaugeSay(gauge);
+      });
+      gaugeSay("gauge: waiting");
+    } else if (!gaugeOn() && gaugeStream) {
+      gaugeStream.close();
+      gaugeStream = null;
+      gaugeStrip().remove();
+    }
+  }
+
+  document.addEventListener("focusin", (event) => {
+    if (event.target.matches("input[type=text], textarea")) gaugeField = event.target;
+  });
+  document.addEventListener("keydown", (event) => {
+    if (event.key === "F8" && gaugeStream) {
+      event.preventDefault();
+      takeReading();
+    }
+  });
+  document.addEventListener("click", (event) => {
+    if (event.target.closest("[data-gauge-switch]")) {
+      localStorage.setItem("gauge", gaugeOn() ? "off" : "on");
+      gaugeSwitch();
+    }
+  });
+  document.addEventListener("DOMContentLoaded", gaugeSwitch);
+  window.addEventListener("pagehide", () => gaugeStream && gaugeStream.close());
+
+  // The panel of the simulated gauge: sends without leaving the page, again and again if wanted.
+  async function panelSends(form) {
+    const display = form.querySelector("[data-gauge-display]");
+    try {
+      const answer = await fetch(form.getAttribute("action"), {
+        method: "POST", headers: { "X-XSRF-TOKEN": cookie("XSRF-TOKEN") }, body: new URLSearchParams(new FormData(form)) });
+      display.textContent = await answer.text();
+    } catch (e) {
+      display.textContent = "no connection";
+    }
+  }
+  document.addEventListener("submit", (event) => {
+    const form = event.target.closest("form[data-gauge-panel]");
+    if (!form) return;
+    event.preventDefault();
+    panelSends(form);
+  });
+  window.setInterval(() => {
+    const run = document.querySelector("[data-gauge-run]");
+    if (run && run.checked) panelSends(run.closest("form"));
+  }, 400);
+
+  // A line to shop by, one spelling a line; the button says what became of it.
+  async function copyList(button) {
+    const text = Array.from(document.getElementById(button.dataset.copy).children).map((e) => e.textContent).join("\n");
+    try {
+      await navigator.clipboard.writeText(text);
+      button.textContent = "Copied";
+    } catch (e) {
+      button.textContent = "Not copied: mark it and copy by hand";
+    }
+  }
+
+  // A chosen file goes into its field as text, to be looked at before anything is sent.
+  document.addEventListener("change", async (event) => {
+    const into = event.target.dataset && event.target.dataset.into;
+    if (!into || !event.target.files || !event.target.files[0]) return;
+    const file = event.target.files[0];
+    if (file.size > 200000) {
+      say("That file is over 200 kB: split it into smaller ones.");
+      return;
+    }
+    say("");
+    document.getElementById(into).value = await file.text();
   });
 
   // The head of the page stays while its board changes: come back to where one really is.

@@ -1,7 +1,10 @@
 package unbo.bench;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -21,12 +24,19 @@ import unbo.core.designation.DesignationReader;
 import unbo.core.designation.ReadingReport;
 import unbo.core.diagnosis.Diagnosis;
 import unbo.core.diagnosis.DiagnosisModel;
+import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
 import unbo.core.section.Section;
 import unbo.core.section.SectionBuilder;
 import unbo.core.setting.NutLock;
 import unbo.core.setting.NutSetting;
+import unbo.core.size.MeasuredSize;
+import unbo.core.size.SizeAnswer;
+import unbo.core.size.SizeDimension;
+import unbo.core.size.SizeSearch;
 import unbo.core.vehicle.VehicleKind;
+import unbo.core.vehicle.VehicleLayout;
+import unbo.core.vehicle.VehicleTemplate;
 
 /** A reading, a solved nut and a section: the three sums behind every keystroke. */
 @State(Scope.Benchmark)
@@ -37,7 +47,42 @@ import unbo.core.vehicle.VehicleKind;
 @Fork(1)
 public class CoreBenchmark {
 
-  private static final DiagnosisModel CAR = DiagnosisModel.of(VehicleKind.CAR).orElseThrow();
+  /** Each kind's largest model, with the first answer that riders and drivers give. */
+  private static final Map<DiagnosisModel, Map<String, String>> FIRST_ANSWERS =
+      Map.of(
+          model(VehicleKind.CAR, "all-driven", 2),
+          Map.of("sound", "growl", "speed", "road"),
+          model(VehicleKind.TRAILER, "taper-pair", 3),
+          Map.of("t-sound", "growl"),
+          largest(VehicleKind.MOTORCYCLE),
+          Map.of("m-sound", "growl"),
+          largest(VehicleKind.SIDECAR),
+          Map.of("m-sound", "growl"),
+          largest(VehicleKind.BICYCLE),
+          Map.of("b-sound", "creak"),
+          largest(VehicleKind.TRICYCLE),
+          Map.of("b-sound", "creak"));
+
+  private static DiagnosisModel model(VehicleKind kind, String build, int axles) {
+    return DiagnosisModel.of(new VehicleLayout(kind, build, axles, 1500, 1400, 4300)).orElseThrow();
+  }
+
+  private static DiagnosisModel largest(VehicleKind kind) {
+    return VehicleTemplate.all().stream()
+        .filter(t -> t.layout().kind() == kind)
+        .map(t -> DiagnosisModel.of(t.layout()).orElseThrow())
+        .max(Comparator.comparingInt(m -> m.causes().size() * m.tests().size()))
+        .orElseThrow();
+  }
+
+  private static final Instrument CALIPER = Instrument.withId("caliper").orElseThrow();
+  private static final Map<SizeDimension, MeasuredSize> BORE =
+      Map.of(SizeDimension.BORE, new MeasuredSize(25.01, CALIPER));
+  private static final Map<SizeDimension, MeasuredSize> SIZE =
+      Map.of(
+          SizeDimension.BORE, new MeasuredSize(25.01, CALIPER),
+          SizeDimension.OUTER, new MeasuredSize(51.98, CALIPER),
+          SizeDimension.WIDTH, new MeasuredSize(14.97, CALIPER));
 
   private final DesignationReader reader = DesignationReader.standard();
   private final NutLock lock = NutLock.castle(6, 2);
@@ -50,6 +95,23 @@ public class CoreBenchmark {
   @Benchmark
   public ReadingReport readNumber() {
     return reader.read("6205-2RS1 C3");
+  }
+
+  /** The whole catalogue against three sizes, the best twelve ranked, with advice and traps. */
+  @Benchmark
+  public SizeAnswer searchSize() {
+    return SizeSearch.find(SIZE, Optional.empty());
+  }
+
+  /** The same with one size only, which leaves the most candidates. */
+  @Benchmark
+  public SizeAnswer searchBore() {
+    return SizeSearch.find(BORE, Optional.empty());
+  }
+
+  @Benchmark
+  public ReadingReport readWornNumber() {
+    return reader.read("3020?");
   }
 
   @Benchmark
@@ -70,9 +132,11 @@ public class CoreBenchmark {
         section, SectionDrawing.Format.BENCH, null, SectionDrawing.NO_STATES, List.of());
   }
 
-  /** The exact choice of the next test over all tests and causes of the largest model. */
+  /** The exact choice of the next test over all tests and causes, of all six kinds together. */
   @Benchmark
-  public Object chooseNextTest() {
-    return Diagnosis.of(CAR, Map.of("sound", "growl", "speed", "road")).nextTest();
+  public List<Object> chooseNextTest() {
+    List<Object> chosen = new ArrayList<>();
+    FIRST_ANSWERS.forEach((model, answers) -> chosen.add(Diagnosis.of(model, answers).nextTest()));
+    return chosen;
   }
 }

@@ -1,13 +1,8 @@
 package unbo.bench;
 
 import java.io.IOException;
-import java.net.CookieManager;
-import java.net.URI;
-import java.net.URLEncoder;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -28,18 +23,22 @@ import java.util.regex.Pattern;
  * looking and typing. Prints for each page how long the answer took, from the first byte sent to
  * the last received over loopback, so the server's own time is a little less.
  *
- * <p>Arguments: address, people, seconds.
+ * <p>Arguments: address, people, seconds, and the number of gauges that send at the same time.
  */
 public final class LoadScript {
 
-  private static final Pattern CSRF = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"");
   private static final Pattern JOB = Pattern.compile("href=\"(/jobs/\\d+)\"");
   private static final List<String> PEOPLE = List.of("ilse", "joren", "tuva");
   private static final int LEAST_PAUSE_MS = 500;
   private static final int MOST_PAUSE_MS = 2500;
 
+  /** People come one after another; all at one stroke would keep step and pile up at each page. */
+  private static final int ARRIVE_WITHIN_MS = 15_000;
+
   private final String root;
   private final Map<String, List<Double>> tookMs = new ConcurrentHashMap<>();
+  private final List<Visitor> visitors = new ArrayList<>();
+  private final Map<Integer, GaugeAtWork> gaugesAtWork = new ConcurrentHashMap<>();
   private final List<String> faults = Collections.synchronizedList(new ArrayList<>());
 
   private LoadScript(String root) {
@@ -50,29 +49,53 @@ public final class LoadScript {
     int people = Integer.parseInt(arguments[1]);
     long seconds = Long.parseLong(arguments[2]);
     LoadScript script = new LoadScript(arguments[0]);
-    script.run(people, Duration.ofSeconds(seconds / 3));
+    int gauges = arguments.length > 3 ? Integer.parseInt(arguments[3]) : 0;
+    script.run(people, gauges, Duration.ofSeconds(seconds / 3));
     script.tookMs.clear();
-    script.run(people, Duration.ofSeconds(seconds));
-    script.print(people, seconds);
+    script.run(people, gauges, Duration.ofSeconds(seconds));
+    script.print(people, gauges, seconds);
     if (!script.faults.isEmpty()) {
       System.out.println("faults: " + script.faults.subList(0, Math.min(5, script.faults.size())));
       System.exit(1);
     }
   }
 
-  private void run(int people, Duration time) throws InterruptedException {
-    ExecutorService pool = Executors.newFixedThreadPool(people);
+  private void run(int people, int gauges, Duration time) throws InterruptedException {
+    ExecutorService pool = Executors.newFixedThreadPool(people + gauges);
     long end = System.nanoTime() + time.toNanos();
-    for (int i = 0; i < people; i++) {
-      Visitor visitor = new Visitor(i);
-      pool.submit(() -> visitor.work(end));
+    for (int i = visitors.size(); i < people; i++) {
+      visitors.add(new Visitor(i));
+    }
+    visitors.forEach(visitor -> pool.submit(() -> visitor.work(end)));
+    for (int i = 0; i < gauges; i++) {
+      int number = i;
+      pool.submit(() -> gauge(number, end));
     }
     pool.shutdown();
     pool.awaitTermination(time.toSeconds() + 60, TimeUnit.SECONDS);
   }
 
-  private void print(int people, long seconds) {
-    System.out.printf("%n%d people, %d s, pauses of 0.5 to 2.5 s%n", people, seconds);
+  private void gauge(int number, long end) {
+    try {
+      String username = PEOPLE.get(number % PEOPLE.size());
+      if (!gaugesAtWork.containsKey(number)) {
+        gaugesAtWork.put(number, new GaugeAtWork(root, username, number));
+      }
+      gaugesAtWork.get(number).work(end, ms -> took("gauge to page", ms));
+    } catch (IOException | RuntimeException e) {
+      faults.add("gauge " + number + ": " + e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  private void took(String name, double ms) {
+    tookMs.computeIfAbsent(name, n -> Collections.synchronizedList(new ArrayList<>())).add(ms);
+  }
+
+  private void print(int people, int gauges, long seconds) {
+    System.out.printf(
+        "%n%d people, %d gauges, %d s, pauses of 0.5 to 2.5 s%n", people, gauges, seconds);
     System.out.println("| page | asked | median | 95th percentile |");
     System.out.println("|---|---|---|---|");
     new TreeMap<>(tookMs)
@@ -93,11 +116,7 @@ public final class LoadScript {
   private final class Visitor {
     private final Random random;
     private final String username;
-    private final HttpClient client =
-        HttpClient.newBuilder()
-            .cookieHandler(new CookieManager())
-            .followRedirects(HttpClient.Redirect.NORMAL)
-            .build();
+    private SignedIn me;
 
     Visitor(int number) {
       this.random = new Random(number);
@@ -106,7 +125,10 @@ public final class LoadScript {
 
     void work(long end) {
       try {
-        signIn();
+        if (me == null) {
+          me = new SignedIn(root, username);
+        }
+        Thread.sleep(random.nextInt(ARRIVE_WITHIN_MS));
         String yard = ask("yard", "/yard");
         List<String> jobs = jobs(yard);
         while (System.nanoTime() < end) {
@@ -131,6 +153,26 @@ public final class LoadScript {
       ask("bench page", "/bench/a" + (1 + random.nextInt(18)));
       ask("vehicle page", "/vehicles/" + (1 + random.nextInt(10)));
       ask("search", "/search?q=growl");
+      ask("Name: a number", "/name?q=6205-2RS+C3");
+      ask("Name: a size", "/name?q=25+x+52+x+15");
+      ask("Name: instead", "/name/instead?old=6204-2RS&fresh=6204-V&position=a4");
+      ask("shelf: what suits", "/shelf?q=6204-2RS&position=a4");
+      search();
+    }
+
+    /** A search of one's own: the first question is answered, the page comes back, it ends. */
+    private void search() throws IOException, InterruptedException {
+      String token = me.token("/listen");
+      String body = "subject=car&words=growls+with+speed" + token;
+      HttpResponse<String> begun = me.send(me.form("/listen", body));
+      String address = begun.uri().getPath();
+      for (String answer : List.of("spin=axle-1-left", "bend=right", "heat=none")) {
+        String[] parts = answer.split("=");
+        String form = "test=" + parts[0] + "&answer=" + parts[1] + token;
+        timed("answer to updated page", me.form(address + "/answers", form));
+        Thread.sleep(LEAST_PAUSE_MS);
+      }
+      me.send(me.form(address + "/drop", token));
     }
 
     private List<String> jobs(String yard) {
@@ -142,35 +184,17 @@ public final class LoadScript {
       return jobs;
     }
 
-    private void signIn() throws IOException, InterruptedException {
-      String page = get("/login");
-      Matcher csrf = CSRF.matcher(page);
-      if (!csrf.find()) {
-        throw new IOException("no token on the sign-in page");
-      }
-      String form =
-          "username=" + username + "&password=cone-and-cup&_csrf=" + encoded(csrf.group(1));
-      client.send(form("/login", form), HttpResponse.BodyHandlers.ofString());
-    }
-
     /** The Pack form as it is previewed while one picks a duty. */
     private void preview(String job) throws IOException, InterruptedException {
-      Matcher csrf = CSRF.matcher(get(job + "?at=pack"));
-      if (csrf.find()) {
-        String form = "duty=general&school=share&density=0.9&_csrf=" + encoded(csrf.group(1));
-        timed("pack preview", form(job + "/pack/preview", form));
+      String token = me.token(job + "?at=pack");
+      if (!token.isEmpty()) {
+        String form = "duty=general&school=share&density=0.9" + token;
+        timed("pack preview", me.form(job + "/pack/preview", form));
       }
-    }
-
-    private HttpRequest form(String path, String body) {
-      return HttpRequest.newBuilder(URI.create(root + path))
-          .header("Content-Type", "application/x-www-form-urlencoded")
-          .POST(HttpRequest.BodyPublishers.ofString(body))
-          .build();
     }
 
     private String ask(String name, String path) throws IOException, InterruptedException {
-      String body = timed(name, HttpRequest.newBuilder(URI.create(root + path)).build());
+      String body = timed(name, me.page(path));
       Thread.sleep(LEAST_PAUSE_MS + random.nextInt(MOST_PAUSE_MS - LEAST_PAUSE_MS));
       return body;
     }
@@ -178,22 +202,13 @@ public final class LoadScript {
     private String timed(String name, HttpRequest request)
         throws IOException, InterruptedException {
       long start = System.nanoTime();
-      HttpResponse<String> response = client.send(request, HttpResponse.BodyHandlers.ofString());
+      HttpResponse<String> response = me.send(request);
       double took = (System.nanoTime() - start) / 1e6;
       if (response.statusCode() >= 400 && response.statusCode() != 404) {
         faults.add(response.statusCode() + " " + request.uri());
       }
-      tookMs.computeIfAbsent(name, n -> Collections.synchronizedList(new ArrayList<>())).add(took);
+      took(name, took);
       return response.body();
-    }
-
-    private String get(String path) throws IOException, InterruptedException {
-      HttpRequest request = HttpRequest.newBuilder(URI.create(root + path)).build();
-      return client.send(request, HttpResponse.BodyHandlers.ofString()).body();
-    }
-
-    private String encoded(String text) {
-      return URLEncoder.encode(text, StandardCharsets.UTF_8);
     }
   }
 }

@@ -58,6 +58,7 @@ class SecurityConfiguration {
                         "/first-owner",
                         "/view/**",
                         "/keys",
+                        "/road",
                         "/vendor/**",
                         "/unbo.css",
                         "/unbo.js",

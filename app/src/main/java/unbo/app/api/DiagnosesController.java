@@ -27,7 +27,7 @@ import unbo.core.vehicle.VehicleKind;
 @RequestMapping(path = "/api/v1", produces = MediaType.APPLICATION_JSON_VALUE)
 class DiagnosesController {
 
-  private static final String KINDS = "car or trailer; the other kinds have no tables yet.";
+  private static final String KINDS = "car, motorcycle, sidecar, bicycle, tricycle or trailer.";
 
   /** The tests of a kind of vehicle. */
   record TestsAnswer(List<TestAnswer> tests) {}
@@ -47,7 +47,14 @@ class DiagnosesController {
 
   /** What is asked. */
   record DiagnosisQuestion(
-      @Schema(description = "car or trailer") String vehicleKind, List<Given> answers) {}
+      @Schema(description = "car, motorcycle, sidecar, bicycle, tricycle or trailer")
+          String vehicleKind,
+      @Schema(
+              description =
+                  "optional: only causes at this position are listed, such as axle-1-left; shares"
+                      + " are still of the whole vehicle")
+          String position,
+      List<Given> answers) {}
 
   /** An answer that was given. */
   record Given(String test, String answer) {}
@@ -93,7 +100,7 @@ class DiagnosesController {
   }
 
   private static Optional<DiagnosisModel> model(String kind) {
-    return VehicleKind.withId(kind).flatMap(DiagnosisModel::of);
+    return VehicleKind.withId(kind).flatMap(DiagnosisModel::some);
   }
 
   private static TestAnswer test(DiagnosisTest test) {
@@ -103,7 +110,7 @@ class DiagnosesController {
         test.answers().stream().map(a -> new Choice(a.id(), a.label())).toList(),
         test.minutes(),
         test.tools(),
-        test.how(),
+        String.join(" ", test.steps()),
         test.caution());
   }
 
@@ -128,8 +135,16 @@ class DiagnosesController {
     for (int i = 0; i < given.size() && model.isPresent(); i++) {
       check(model.get(), given.get(i), answers, "answers[" + i + "]", fields);
     }
+    String position = fields.text("position", "");
+    if (!position.isEmpty() && model.isPresent() && !hasPosition(model.get(), position)) {
+      fields.impossible("position", position, "A position of the vehicle, such as axle-1-left.");
+    }
     fields.check();
-    return answer(Diagnosis.of(model.orElseThrow(), answers));
+    return answer(Diagnosis.of(model.orElseThrow(), answers), position);
+  }
+
+  private static boolean hasPosition(DiagnosisModel model, String position) {
+    return model.causes().stream().anyMatch(c -> c.place().position().equals(position));
   }
 
   private static void check(
@@ -149,13 +164,16 @@ class DiagnosesController {
     }
   }
 
-  private static DiagnosisAnswer answer(Diagnosis diagnosis) {
+  private static DiagnosisAnswer answer(Diagnosis diagnosis, String position) {
     Optional<Diagnosis.NextTest> next = diagnosis.nextTest();
     List<String> cautions = new ArrayList<>();
     next.map(n -> n.test().caution()).filter(c -> !c.isEmpty()).ifPresent(cautions::add);
     cautions.add("The vehicle maker's limits and local law come first.");
     return new DiagnosisAnswer(
-        diagnosis.ranked().stream().map(DiagnosesController::cause).toList(),
+        diagnosis.ranked().stream()
+            .filter(r -> position.isEmpty() || r.cause().place().position().equals(position))
+            .map(DiagnosesController::cause)
+            .toList(),
         next.map(
                 n ->
                     new NextTest(

@@ -1,6 +1,8 @@
 package unbo.app.api;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -32,6 +34,29 @@ final class Fields {
           "The body must be a JSON object.",
           List.of(new FieldProblem("", shown(body), "Send an object such as {\"boreMm\": 30}.")));
     }
+  }
+
+  /** The fields of a query: what is a number there is one here, everything else a text. */
+  static Fields ofQuery(Map<String, String> query) {
+    ObjectNode body = JsonNodeFactory.instance.objectNode();
+    query.forEach(
+        (name, value) -> {
+          if (value.isBlank()) {
+            return;
+          }
+          if (value.strip().matches("[-+]?\\d{1,12}(\\.\\d{1,12})?")) {
+            body.put(name, Double.parseDouble(value.strip()));
+          } else {
+            body.put(name, value);
+          }
+        });
+    return new Fields(body);
+  }
+
+  /** A text of a query, also where it looks like a number, such as a designation. */
+  static String word(Map<String, String> query, String field, String usual) {
+    String value = query.get(field);
+    return value == null || value.isBlank() ? usual : value.strip();
   }
 
   /** A number that must be there; zero stands in when it is refused. */

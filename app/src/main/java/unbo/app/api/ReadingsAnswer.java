@@ -5,6 +5,7 @@ import java.util.List;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.BearingPlace;
 import unbo.core.catalogue.Bearing;
+import unbo.core.designation.Equivalents;
 import unbo.core.designation.Reading;
 import unbo.core.designation.ReadingReport;
 
@@ -39,6 +40,7 @@ record ReadingsAnswer(
       String cage,
       List<PartAnswer> parts,
       List<String> unread,
+      List<String> equivalents,
       double confidence,
       List<String> doubts,
       String source,
@@ -78,14 +80,14 @@ record ReadingsAnswer(
     return new ReadingAnswer(
         reading.item(),
         bearing.designation(),
-        bearing.family().id(),
+        bearing.family().interfaceWord(),
         bearing.series(),
         reading.role(),
         bearing.boreMm(),
         bearing.outerMm(),
         bearing.widthMm(),
-        1,
-        angle(bearing),
+        bearing.family().rows(),
+        angle(reading),
         new Seals(reading.left().id(), reading.right().id()),
         reading.clearance(),
         reading.tolerance(),
@@ -94,14 +96,15 @@ record ReadingsAnswer(
             .map(p -> new PartAnswer(p.text(), p.start(), p.end(), p.meaning()))
             .toList(),
         reading.unread(),
+        Equivalents.of(bearing),
         reading.confidence(),
         reading.doubts(),
         bearing.source(),
         bearing.basis().word());
   }
 
-  private static Double angle(Bearing bearing) {
-    var angle = bearing.taper().map(Bearing.TaperWidths::contactAngleDeg);
-    return angle.isPresent() && angle.get().isPresent() ? angle.get().getAsDouble() : null;
+  private static Double angle(Reading reading) {
+    var angle = reading.contactAngleDeg();
+    return angle.isPresent() ? angle.getAsDouble() : null;
   }
 }

@@ -4,8 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.context.annotation.Profile;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
@@ -27,10 +26,13 @@ import unbo.app.vehicle.VehicleRepository;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.Role;
 
-/** Fills an empty database with the demo yard; a database with accounts is left alone. */
+/**
+ * Fills an empty database with the demo yard, before the first page can be asked for; a database
+ * with accounts is left alone.
+ */
 @Component
 @Profile("demo")
-class DemoYard implements ApplicationRunner {
+class DemoYard implements SmartInitializingSingleton {
 
   static final String OWNER = "Ilse Varnholt";
   static final String MECHANIC = "Joren Maak";
@@ -42,6 +44,9 @@ class DemoYard implements ApplicationRunner {
   private final JobEventRepository events;
   private final JobUndoRepository undos;
   private final PasswordEncoder passwords;
+  private final DemoListening searches;
+  private final DemoShelf shelf;
+  private final DemoRounds rounds;
   private final TransactionTemplate transaction;
   private final Clock clock;
 
@@ -52,6 +57,9 @@ class DemoYard implements ApplicationRunner {
       JobEventRepository events,
       JobUndoRepository undos,
       PasswordEncoder passwords,
+      DemoListening searches,
+      DemoShelf shelf,
+      DemoRounds rounds,
       TransactionTemplate transaction,
       Clock clock) {
     this.accounts = accounts;
@@ -60,17 +68,21 @@ class DemoYard implements ApplicationRunner {
     this.events = events;
     this.undos = undos;
     this.passwords = passwords;
+    this.searches = searches;
+    this.shelf = shelf;
+    this.rounds = rounds;
     this.transaction = transaction;
     this.clock = clock;
   }
 
   @Override
-  public void run(ApplicationArguments arguments) {
+  public void afterSingletonsInstantiated() {
     transaction.executeWithoutResult(
         status -> {
           if (accounts.count() == 0) {
             people();
             yard();
+            shelf.fill();
           }
         });
   }
@@ -96,20 +108,17 @@ class DemoYard implements ApplicationRunner {
             fleet.named("Launch trailer “Grebe”"),
             "axle-2-left",
             "growl on the road, quieter in right-hand bends");
+    rounds.walk(fleet.named("Launch trailer “Grebe”"));
     wedding(fleet.named("Wedding car “Marigold”"));
     smallOnes(fleet);
   }
 
   /** Jobs on the other kinds of vehicle, just opened or part of the way. */
   private void smallOnes(DemoFleet fleet) {
-    DemoScript owner = script(Duration.ofHours(30), OWNER);
-    Job van =
-        owner.openAt(
-            fleet.named("Post van “Plover”"),
-            "axle-1-right",
-            "growl that rises with speed, gone in left-hand bends");
-    owner.note(van, Station.LISTEN, StationMark.State.ELSEWHERE, "Loudest at the right front.");
-    owner.note(van, Station.ROCK, StationMark.State.ELSEWHERE, "No rock to be felt at the rim.");
+    Duration ago = Duration.ofHours(30);
+    searches.found(doors(Clock.offset(clock, ago.negated())), ago, fleet);
+    searches.running(fleet);
+    searches.recheck(fleet);
     script(Duration.ofHours(28), MECHANIC)
         .openAt(
             fleet.named("Sidecar outfit “Skua”"),

@@ -23,7 +23,7 @@ public record VehiclePlan(
 
   private static final double YARD_UNITS_PER_MM = 0.05;
   private static final double MARGIN = 42;
-  private static final double END = 12;
+  static final double END = 12;
   private static final double FLAG_BESIDE = 22;
 
   /** A wheel: its rectangle, and the place of its flag beside it. */
@@ -46,9 +46,14 @@ public record VehiclePlan(
 
   /** A vehicle alone, as large as a height allows, with balloons. */
   public static VehiclePlan alone(VehicleLayout layout, double height) {
+    return new Drawer(layout, scaleAlone(layout, height), 110).draw(true);
+  }
+
+  /** Units for a millimetre of a vehicle that stands alone. */
+  static double scaleAlone(VehicleLayout layout, double height) {
     double scale = (height - 2 * END) / layout.lengthMm();
     double widest = layout.trackMm() + Wheels.of(layout.kind()).widthMm();
-    return new Drawer(layout, Math.min(scale, 300 / Math.max(600, widest)), 110).draw(true);
+    return Math.min(scale, 300 / Math.max(600, widest));
   }
 
   /** Sizes of the wheels of a kind, in millimetres; typical ones, for the drawing only. */

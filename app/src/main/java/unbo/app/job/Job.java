@@ -22,6 +22,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.hibernate.annotations.Fetch;
 import org.hibernate.annotations.FetchMode;
@@ -77,6 +78,14 @@ public class Job {
   @MapKeyColumn(name = "place")
   @Column(name = "mass_g")
   private Map<String, Double> masses = new HashMap<>();
+
+  @Embedded private Opening opening = new Opening();
+
+  @ElementCollection(fetch = FetchType.EAGER)
+  @Fetch(FetchMode.SELECT)
+  @CollectionTable(name = "job_opening", joinColumns = @JoinColumn(name = "job_id"))
+  @MapKeyColumn(name = "place")
+  private Map<Integer, OpeningFinding> openingFindings = new TreeMap<>();
 
   @Embedded private OtherSchools otherSchools = new OtherSchools();
   private LocalDate recheckOn;
@@ -238,7 +247,9 @@ public class Job {
         getPack(),
         getOtherSchools(),
         recheckOn,
-        recheckKm);
+        recheckKm,
+        getOpening(),
+        openingFindings);
   }
 
   /** Puts everything back; stations that differ count as changed once more. */
@@ -262,6 +273,8 @@ public class Job {
     otherSchools = state.otherSchools();
     recheckOn = state.recheckOn();
     recheckKm = state.recheckKm();
+    opening = state.opening();
+    replace(openingFindings, state.openingFindings());
   }
 
   private void restoreStations(Map<Station, StationMark> before) {
@@ -396,6 +409,25 @@ public class Job {
 
   public void setOtherSchools(OtherSchools record) {
     this.otherSchools = record;
+  }
+
+  /** What the job was opened with; empty for one that was opened by hand. */
+  public Opening getOpening() {
+    return opening == null ? new Opening() : opening;
+  }
+
+  public void setOpening(Opening record) {
+    this.opening = record;
+  }
+
+  /** The findings that it was opened with, in their order. */
+  public Map<Integer, OpeningFinding> getOpeningFindings() {
+    return openingFindings;
+  }
+
+  /** Whether Set is closed until somebody has looked at the parts. */
+  public boolean isLookedForFirst() {
+    return getOpening().isLookOwed() && !arrangement().settable().isEmpty();
   }
 
   public LocalDate getRecheckOn() {

@@ -19,6 +19,12 @@ class JobErrors {
     return ErrorPage.of(request, model, "The job is closed", e.getMessage());
   }
 
+  @ExceptionHandler(LookFirst.class)
+  @ResponseStatus(HttpStatus.CONFLICT)
+  String lookFirst(LookFirst e, HttpServletRequest request, Model model) {
+    return ErrorPage.of(request, model, "Look at the parts first", e.getMessage());
+  }
+
   /** Two people pressed the button in the same instant; the second one is asked to press again. */
   @ExceptionHandler(ObjectOptimisticLockingFailureException.class)
   @ResponseStatus(HttpStatus.CONFLICT)

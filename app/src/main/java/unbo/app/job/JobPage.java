@@ -60,6 +60,8 @@ public class JobPage {
     Station station = selection.station();
     if (station == null) {
       PartSheet.fill(model, job, selection.part(), figures);
+    } else if (isClosedToSetting(job, station)) {
+      model.addAttribute("revision", job.revision(Station.READ));
     } else if (hasWorksheet(job, station)) {
       worksheets.get(station).fill(model, job, selection.part());
     } else {
@@ -83,7 +85,14 @@ public class JobPage {
     if (station == null) {
       return "part";
     }
+    if (isClosedToSetting(job, station)) {
+      return "look";
+    }
     return hasWorksheet(job, station) ? station.id() : "note";
+  }
+
+  private static boolean isClosedToSetting(Job job, Station station) {
+    return station == Station.SET && job.isLookedForFirst() && !job.isClosed();
   }
 
   /** Whether a station has a sheet of its own for a job's arrangement. */

@@ -30,7 +30,9 @@ record JobState(
     PackRecord pack,
     OtherSchools otherSchools,
     LocalDate recheckOn,
-    Integer recheckKm) {
+    Integer recheckKm,
+    Opening opening,
+    Map<Integer, OpeningFinding> openingFindings) {
 
   /** Records are written by their fields: their methods say what follows, not what stands. */
   private static final ObjectMapper MAPPER =

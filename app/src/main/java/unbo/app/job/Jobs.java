@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import unbo.app.vehicle.Vehicle;
@@ -111,6 +112,9 @@ public class Jobs {
     if (job.revision(station) != revision) {
       throw new StaleStation(job.mark(station).orElseThrow());
     }
+    if (station == Station.SET && job.isLookedForFirst()) {
+      throw new LookFirst(job);
+    }
     Instant now = clock.instant();
     String before = job.state().text();
     change.accept(job, new Signature(entry.person, now));
@@ -168,6 +172,22 @@ public class Jobs {
       long id, Station station, int revision, String person, StationMark.State state, String note) {
     String text = state.title() + (note.isEmpty() ? "" : ": " + note);
     return apply(id, station, revision, new Entry(person, state, note, text, false), (j, s) -> {});
+  }
+
+  /** Opens a job at a position with what was found before. */
+  @Transactional
+  public Job openWith(
+      Vehicle vehicle, String position, String complaint, String person, Consumer<Job> findings) {
+    Job job = openAt(vehicle, position, complaint, person);
+    findings.accept(job);
+    String found = job.getOpening().line();
+    Instant now = clock.instant();
+    for (Station station : List.of(Station.LISTEN, Station.ROCK)) {
+      job.mark(
+          station, StationMark.State.DONE, station == Station.LISTEN ? found : "", person, now);
+    }
+    events.save(new JobEvent(job.getId(), now, person, Station.ROCK, cut("Found: " + found)));
+    return jobs.saveAndFlush(job);
   }
 
   /** Opens a job at a position. */

@@ -1,5 +1,7 @@
 /**
- * From a noise or a loose wheel to a named cause, without a job: answers stand in the address.
- * Start at {@link unbo.app.listening.ListenController}.
+ * From a noise or a loose wheel to a named cause: what was asked and answered is kept and can be
+ * struck out; the end is a job with its opening findings, or a recheck. Start at {@link
+ * unbo.app.listening.Listening} for the record, {@link unbo.app.listening.Listenings} for changing
+ * it, {@link unbo.app.listening.ListenController} for the page.
  */
 package unbo.app.listening;

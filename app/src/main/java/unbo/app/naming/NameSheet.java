@@ -1,14 +1,11 @@
 package unbo.app.naming;
 
-import java.util.ArrayList;
 import java.util.List;
 import unbo.app.job.Job;
 import unbo.app.web.Figures;
 import unbo.core.arrangement.BearingPlace;
 import unbo.core.arrangement.StackProblem;
 import unbo.core.catalogue.Bearing;
-import unbo.core.designation.Closure;
-import unbo.core.designation.Part;
 import unbo.core.designation.Reading;
 import unbo.core.designation.ReadingReport;
 import unbo.core.units.Problem;
@@ -39,20 +36,7 @@ public record NameSheet(
   private static final int MOST_ROWS = 12;
 
   /** One reading, with what it would do in this hub. */
-  public record Row(
-      Bearing bearing,
-      String role,
-      List<Mark> marks,
-      String size,
-      String details,
-      List<String> doubts,
-      String sure,
-      boolean mayStand,
-      String objection,
-      String basis) {}
-
-  /** A run of characters with its meaning; a gap between runs has none. */
-  public record Mark(String text, String kind, String meaning) {}
+  public record Row(ReadingRow reading, boolean mayStand, String objection) {}
 
   static NameSheet of(
       Job job, BearingPlace place, ReadingReport report, Problem refusal, Figures figures) {
@@ -92,80 +76,10 @@ public record NameSheet(
 
   private static Row row(
       Job job, BearingPlace place, ReadingReport report, Reading reading, Figures figures) {
-    Bearing bearing = reading.bearing();
     return new Row(
-        bearing,
-        reading.role(),
-        marks(report, reading),
-        size(bearing, figures),
-        details(reading),
-        reading.doubts(),
-        figures.percent(reading.confidence()),
-        mayStandAt(place, bearing),
-        objection(job, place, bearing),
-        bearing.basis().word() + ", " + bearing.source());
-  }
-
-  private static List<Mark> marks(ReadingReport report, Reading reading) {
-    List<Mark> marks = new ArrayList<>();
-    int at = report.items().get(reading.item()).start();
-    for (Part p : reading.parts()) {
-      gap(marks, report.input().substring(at, p.start()));
-      marks.add(
-          new Mark(p.text(), p.kind().name().toLowerCase(java.util.Locale.ROOT), p.meaning()));
-      at = p.end();
-    }
-    return marks;
-  }
-
-  private static void gap(List<Mark> marks, String text) {
-    if (!text.isEmpty()) {
-      marks.add(new Mark(text, "gap", ""));
-    }
-  }
-
-  private static String size(Bearing bearing, Figures figures) {
-    String envelope =
-        figures.size(bearing.boreMm())
-            + " × "
-            + figures.size(bearing.outerMm())
-            + " × "
-            + figures.size(bearing.widthMm())
-            + " mm";
-    return bearing
-        .taper()
-        .map(
-            t ->
-                envelope
-                    + ", cone "
-                    + figures.size(t.coneMm())
-                    + " mm, cup "
-                    + figures.size(t.cupMm())
-                    + " mm"
-                    + (t.contactAngleDeg().isPresent()
-                        ? ", " + figures.oneDecimal(t.contactAngleDeg().getAsDouble()) + "°"
-                        : ", angle not known"))
-        .orElse(envelope);
-  }
-
-  private static String details(Reading reading) {
-    List<String> details = new ArrayList<>();
-    if (!reading.bearing().isTaper()) {
-      details.add(closures(reading.left(), reading.right()));
-      details.add(
-          "clearance "
-              + reading.clearance()
-              + (reading.clearance().equals("CN") ? " (normal)" : ""));
-    }
-    details.add("class " + reading.tolerance());
-    details.add("cage " + reading.cage());
-    return String.join(" · ", details);
-  }
-
-  private static String closures(Closure left, Closure right) {
-    return left == right
-        ? (left == Closure.OPEN ? "open" : left.title() + " both sides")
-        : left.title() + " one side";
+        ReadingRow.of(report, reading, figures),
+        mayStandAt(place, reading.bearing()),
+        objection(job, place, reading.bearing()));
   }
 
   /** Why this bearing cannot sit here, empty when nothing speaks against it. */

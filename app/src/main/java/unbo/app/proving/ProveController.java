@@ -37,6 +37,7 @@ import unbo.core.arrangement.PartTemplate;
 import unbo.core.units.Problem;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.HardStop;
+import unbo.core.verification.Repeat;
 import unbo.core.verification.RoadFinding;
 import unbo.core.verification.Waiver;
 
@@ -173,6 +174,12 @@ class ProveController implements Worksheet {
   private static void apply(
       Job job, Map<String, String> form, ProveInput input, Person person, Jobs.Signature by) {
     input.tests().forEach(job.getTests()::put);
+    for (var opening : job.getOpeningFindings().entrySet()) {
+      Repeat.Outcome shown = input.repeats().get(opening.getKey());
+      if (shown != opening.getValue().getOutcome()) {
+        opening.setValue(opening.getValue().with(shown, by.person(), by.at()));
+      }
+    }
     job.setRecheck(input.recheckOn(), input.recheckKm());
     for (HardStop stop : HardStop.values()) {
       if (stop.isTicked()) {
@@ -247,6 +254,13 @@ class ProveController implements Worksheet {
               if (!mark.isWaived()) {
                 fields.put("stop-" + stop.id(), "on");
                 fields.put("detail-" + stop.id(), mark.getDetail());
+              }
+            });
+    job.getOpeningFindings()
+        .forEach(
+            (place, finding) -> {
+              if (finding.getOutcome() != null) {
+                fields.put("repeat-" + place, finding.getOutcome().name());
               }
             });
     job.getFindings().keySet().forEach(f -> fields.put("finding-" + f.id(), "on"));

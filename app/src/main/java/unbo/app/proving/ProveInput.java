@@ -5,6 +5,7 @@ import java.time.format.DateTimeParseException;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import unbo.app.job.Job;
 import unbo.app.job.TestRecord;
 import unbo.app.web.FieldProblems;
@@ -13,11 +14,13 @@ import unbo.core.units.LengthEntry;
 import unbo.core.units.Problem;
 import unbo.core.units.QuantityEntry;
 import unbo.core.verification.AccusingTest;
+import unbo.core.verification.Repeat;
 
 /**
  * The Prove sheet as understood.
  *
  * @param tests the tests with what was typed for them
+ * @param repeats what the findings of the beginning showed again, by their place
  * @param recheckOn a day, or null
  * @param recheckKm a distance, or null
  * @param wheelTorque the torque that the wheel nuts got, as words, empty when not given
@@ -25,6 +28,7 @@ import unbo.core.verification.AccusingTest;
  */
 record ProveInput(
     Map<AccusingTest, TestRecord> tests,
+    Map<Integer, Repeat.Outcome> repeats,
     LocalDate recheckOn,
     Integer recheckKm,
     String wheelTorque,
@@ -65,7 +69,24 @@ record ProveInput(
                               : b.repeated(null, null, null, null))));
     }
     return new ProveInput(
-        tests, day(form, today, problems), km(form, problems), torque(form, problems), problems);
+        tests,
+        repeats(job, form),
+        day(form, today, problems),
+        km(form, problems),
+        torque(form, problems),
+        problems);
+  }
+
+  private static Map<Integer, Repeat.Outcome> repeats(Job job, Map<String, String> form) {
+    Map<Integer, Repeat.Outcome> repeats = new TreeMap<>();
+    for (Integer place : job.getOpeningFindings().keySet()) {
+      for (Repeat.Outcome outcome : Repeat.Outcome.values()) {
+        if (outcome.name().equals(form.get("repeat-" + place))) {
+          repeats.put(place, outcome);
+        }
+      }
+    }
+    return repeats;
   }
 
   /** Value and second value of a test; empty when both fields are. */
@@ -93,7 +114,7 @@ record ProveInput(
 
   private static Entry<Double> value(AccusingTest test, String typed) {
     return switch (test) {
-      case ROCK, END_PLAY -> millimetres(typed).check(v -> between(v, 0, 50, "mm"));
+      case ROCK, END_PLAY, RUN_OUT -> millimetres(typed).check(v -> between(v, 0, 50, "mm"));
       case DRAG -> QuantityEntry.FORCE.parse(typed).check(v -> between(v, 0, 2000, "N"));
       case HUB_HEAT ->
           QuantityEntry.TEMPERATURE.parse(typed).check(v -> between(v, -40, 500, "°C"));

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import unbo.app.job.EndPlayKey;
 import unbo.app.job.Job;
+import unbo.app.job.OpeningFinding;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.job.StopMark;
@@ -27,6 +28,7 @@ import unbo.core.verification.AccusingTest;
 import unbo.core.verification.Comparison;
 import unbo.core.verification.HardStop;
 import unbo.core.verification.Proof;
+import unbo.core.verification.Repeat;
 import unbo.core.verification.RoadFinding;
 import unbo.core.verification.Waiver;
 
@@ -36,6 +38,7 @@ import unbo.core.verification.Waiver;
  * @param rows the accusing tests, old beside new
  * @param stops the hard stops
  * @param findings what would keep the vehicle off the road
+ * @param repeats findings of the beginning without a number
  * @param proof whether it is proved, and why not
  * @param fields as typed
  * @param problems at the fields
@@ -45,6 +48,7 @@ public record ProveSheet(
     List<TestRow> rows,
     List<StopRow> stops,
     List<FindingRow> findings,
+    List<RepeatRow> repeats,
     Proof proof,
     Map<String, String> fields,
     FieldProblems problems) {
@@ -66,6 +70,9 @@ public record ProveSheet(
   /** A finding and who ticked it; automatic ones follow from Set. */
   public record FindingRow(RoadFinding finding, boolean ticked, boolean automatic, String who) {}
 
+  /** A finding of the beginning, to be looked for again. */
+  public record RepeatRow(int place, String question, String answer, String reading, String who) {}
+
   public String get(String field) {
     return fields.getOrDefault(field, "");
   }
@@ -76,7 +83,26 @@ public record ProveSheet(
     List<StopRow> stops = stops(job).stream().map(s -> stop(job, s, figures)).toList();
     List<FindingRow> findings =
         Arrays.stream(RoadFinding.values()).map(f -> finding(job, f)).toList();
-    return new ProveSheet(rows, stops, findings, proof(job, figures), fields, problems);
+    List<RepeatRow> repeats =
+        job.getOpeningFindings().entrySet().stream()
+            .filter(e -> e.getValue().isRepeated())
+            .map(e -> repeat(e.getKey(), e.getValue(), figures))
+            .toList();
+    return new ProveSheet(rows, stops, findings, repeats, proof(job, figures), fields, problems);
+  }
+
+  private static RepeatRow repeat(int place, OpeningFinding finding, Figures figures) {
+    String who =
+        finding.getOutcome() == null
+            ? ""
+            : finding.getPerson() + ", " + figures.moment(finding.getAt());
+    return new RepeatRow(
+        place, finding.getQuestion(), finding.getAnswer(), finding.getReading(), who);
+  }
+
+  /** What a repeat can show. */
+  public Repeat.Outcome[] outcomes() {
+    return Repeat.Outcome.values();
   }
 
   /** Whether the job is proved, from its record. */
@@ -97,13 +123,19 @@ public record ProveSheet(
             stop, new Waiver(row.mark().getPerson(), row.mark().getRole(), row.mark().getDetail()));
       }
     }
-    return Proof.of(comparisons, asked, met, waived, findings(job));
+    List<Repeat> repeats =
+        job.getOpeningFindings().values().stream()
+            .filter(OpeningFinding::isRepeated)
+            .map(OpeningFinding::repeat)
+            .toList();
+    return Proof.of(comparisons, repeats, asked, met, waived, findings(job));
   }
 
   /** The tests that a job's arrangement can repeat; end play is read at Set's nut alone. */
   private static List<AccusingTest> asked(Job job) {
     return Arrays.stream(AccusingTest.values())
         .filter(t -> t != AccusingTest.END_PLAY || isTaperPair(job))
+        .filter(t -> t != AccusingTest.RUN_OUT || job.getTests().containsKey(t))
         .toList();
   }
 
@@ -180,7 +212,7 @@ public record ProveSheet(
     return switch (test) {
       case ROCK, DRAG -> "at radius";
       case HUB_HEAT -> "its brother";
-      case END_PLAY -> "";
+      case END_PLAY, RUN_OUT -> "";
     };
   }
 

@@ -18,6 +18,7 @@ final class TestFigures {
   static Measured compared(AccusingTest test, double value, Double second) {
     return switch (test) {
       case ROCK, END_PLAY -> new Measured(value, test.uncertaintyAt(value));
+      case RUN_OUT -> new Measured(value, test.uncertaintyAt(value) * Math.sqrt(2));
       case DRAG ->
           RunningTorque.of(new Measured(value, test.uncertaintyAt(value)), second).newtonMetres();
       case HUB_HEAT -> new Measured(Math.abs(value - second), test.uncertaintyAt(0));
@@ -50,7 +51,7 @@ final class TestFigures {
               + f.oneDecimal(RockTest.tiltMrad(compared, second).value())
               + " mrad"
               + pair.map(p -> likeEndPlay(compared, second, p, f)).orElse("");
-      case END_PLAY -> f.fine(value) + " mm";
+      case END_PLAY, RUN_OUT -> f.fine(value) + " mm";
       case DRAG ->
           f.size(value) + " N at " + f.size(second) + " mm: " + f.size(compared.value()) + " Nm";
       case HUB_HEAT ->
@@ -73,6 +74,6 @@ final class TestFigures {
   }
 
   static boolean hasSecond(AccusingTest test) {
-    return test != AccusingTest.END_PLAY;
+    return test != AccusingTest.END_PLAY && test != AccusingTest.RUN_OUT;
   }
 }

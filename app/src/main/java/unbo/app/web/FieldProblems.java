@@ -1,6 +1,7 @@
 package unbo.app.web;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import unbo.core.units.Entry;
@@ -28,6 +29,11 @@ public final class FieldProblems {
   /** What is wrong at a field, null when nothing: templates ask so. */
   public Problem at(String field) {
     return byField.get(field);
+  }
+
+  /** Everything that is wrong, in the order found. */
+  public List<Problem> list() {
+    return List.copyOf(byField.values());
   }
 
   public int count() {

@@ -17,6 +17,7 @@ import unbo.app.account.Person;
 import unbo.app.drawing.VehiclePlan;
 import unbo.app.job.Job;
 import unbo.app.job.Jobs;
+import unbo.app.listening.Listenings;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.Vehicles;
 import unbo.app.web.NoSuchPage;
@@ -36,10 +37,12 @@ class VehicleController {
 
   private final Vehicles vehicles;
   private final Jobs jobs;
+  private final Listenings listenings;
 
-  VehicleController(Vehicles vehicles, Jobs jobs) {
+  VehicleController(Vehicles vehicles, Jobs jobs, Listenings listenings) {
     this.vehicles = vehicles;
     this.jobs = jobs;
+    this.listenings = listenings;
   }
 
   /** A position in the list beside the plan. */
@@ -52,7 +55,7 @@ class VehicleController {
     List<Job> all = jobs.of(vehicle);
     List<OpenJob> open = all.stream().filter(j -> !j.isClosed()).map(YardRows::open).toList();
     VehiclePlan plan = VehiclePlan.alone(vehicle.layout(), PLAN_HEIGHT);
-    YardRows.Row row = YardRows.row(vehicle, plan, open);
+    YardRows.Row row = YardRows.row(vehicle, plan, open, listenings.standing());
     model.addAttribute("row", row);
     model.addAttribute(
         "positions",
@@ -109,7 +112,7 @@ class VehicleController {
         new Vehicle("the new vehicle", form.template().layout().kind(), "", "")
             .withLayout(form.layout().orElse(form.template().layout()));
     model.addAttribute(
-        "row", YardRows.row(drawn, VehiclePlan.alone(drawn.layout(), 420), List.of()));
+        "row", YardRows.row(drawn, VehiclePlan.alone(drawn.layout(), 420), List.of(), List.of()));
   }
 
   private static VehicleTemplate template(String id) {

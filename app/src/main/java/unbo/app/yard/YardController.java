@@ -9,6 +9,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import unbo.app.drawing.VehiclePlan;
 import unbo.app.job.Jobs;
+import unbo.app.listening.Listening;
+import unbo.app.listening.Listenings;
 import unbo.app.vehicle.Vehicles;
 import unbo.app.yard.YardRows.OpenJob;
 
@@ -18,10 +20,12 @@ class YardController {
 
   private final Vehicles vehicles;
   private final Jobs jobs;
+  private final Listenings listenings;
 
-  YardController(Vehicles vehicles, Jobs jobs) {
+  YardController(Vehicles vehicles, Jobs jobs, Listenings listenings) {
     this.vehicles = vehicles;
     this.jobs = jobs;
+    this.listenings = listenings;
   }
 
   @GetMapping("/")
@@ -34,6 +38,7 @@ class YardController {
     List<OpenJob> open = jobs.open().stream().map(YardRows::open).toList();
     Map<Long, List<OpenJob>> byVehicle =
         open.stream().collect(Collectors.groupingBy(j -> j.job().getVehicle().getId()));
+    List<Listening> standing = listenings.standing();
     List<YardRows.Row> rows =
         vehicles.all().stream()
             .map(
@@ -41,7 +46,8 @@ class YardController {
                     YardRows.row(
                         v,
                         VehiclePlan.inYard(v.layout()),
-                        byVehicle.getOrDefault(v.getId(), List.of())))
+                        byVehicle.getOrDefault(v.getId(), List.of()),
+                        standing))
             .toList();
     model.addAttribute("rows", rows);
     model.addAttribute("open", open);

@@ -6,6 +6,7 @@ import java.util.stream.Collectors;
 import unbo.app.drawing.VehiclePlan;
 import unbo.app.job.Job;
 import unbo.app.job.StationLine;
+import unbo.app.listening.Listening;
 import unbo.app.vehicle.Vehicle;
 
 /** Vehicles with what is open at which position. */
@@ -13,9 +14,13 @@ final class YardRows {
 
   private YardRows() {}
 
-  /** A vehicle as a page shows it. */
+  /** A vehicle as a page shows it, with its open jobs and what is still searched for. */
   public record Row(
-      Vehicle vehicle, VehiclePlan plan, List<OpenJob> open, Map<String, OpenJob> byPosition) {}
+      Vehicle vehicle,
+      VehiclePlan plan,
+      List<OpenJob> open,
+      Map<String, OpenJob> byPosition,
+      List<Listening> searches) {}
 
   /** An open job with where it stands. */
   public record OpenJob(Job job, List<StationLine.Journal> stations, String next) {}
@@ -25,9 +30,10 @@ final class YardRows {
         job, StationLine.of(job, StationLine.next(job)), StationLine.next(job).title());
   }
 
-  static Row row(Vehicle vehicle, VehiclePlan plan, List<OpenJob> open) {
+  static Row row(Vehicle vehicle, VehiclePlan plan, List<OpenJob> open, List<Listening> standing) {
     Map<String, OpenJob> byPosition =
         open.stream().collect(Collectors.toMap(j -> j.job().getPosition(), j -> j, (a, b) -> a));
-    return new Row(vehicle, plan, open, byPosition);
+    List<Listening> searches = standing.stream().filter(l -> l.isOn(vehicle)).toList();
+    return new Row(vehicle, plan, open, byPosition, searches);
   }
 }

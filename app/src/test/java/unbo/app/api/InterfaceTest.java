@@ -104,6 +104,51 @@ class InterfaceTest extends AppTest {
     assertThat(alone.body().path("cavity").isNull()).isTrue();
   }
 
+  @Test
+  void sizesAndComparisonsAndTolerances() throws Exception {
+    JsonNode size = get("/api/v1/sizes?boreMm=24.99&outerMm=51.99&widthMm=14.97").body();
+    assertThat(size.path("candidates").path(0).path("designation").asText()).isEqualTo("6205");
+    assertThat(size.at("/candidates/0/misfitUm/bore").asDouble()).isCloseTo(-10, within(1e-6));
+    JsonNode verdict = get("/api/v1/comparisons?old=6204-2RS&fresh=6204-V&position=a4").body();
+    assertThat(verdict.path("verdict").asText()).isEqualTo("fits-but-unsuitable");
+    assertThat(verdict.path("differences").findValuesAsText("aspect")).contains("full complement");
+    JsonNode ring = get("/api/v1/ring-tolerances?outerMm=62&family=metric-taper").body();
+    assertThat(ring.path("lowerUm").asDouble()).isEqualTo(-16);
+    JsonNode inch = get("/api/v1/ring-tolerances?boreMm=31.75&family=inch-taper").body();
+    assertThat(inch.path("upperUm").asDouble()).isEqualTo(13);
+    JsonNode clearance =
+        get("/api/v1/clearances?kind=cylindrical-roller&boreMm=50&group=C3").body();
+    assertThat(clearance.path("maxUm").asDouble()).isEqualTo(80);
+    JsonNode two = readings("3205").body().path("readings").path(0);
+    assertThat(two.path("family").asText()).isEqualTo("angular-contact-ball");
+    assertThat(two.path("rows").asInt()).isEqualTo(2);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "sizes | 400 | 1",
+        "sizes?boreMm=x&outerMm=y | 400 | 2",
+        "sizes?boreMm=25&outerMm=20&instrument=stick&position=a99 | 422 | 2",
+        "sizes?boreMm=-1 | 422 | 1",
+        "sizes?boreMm=1e400 | 400 | 1",
+        "comparisons | 400 | 2",
+        "comparisons?old=6205&fresh=hello | 422 | 1",
+        "ring-tolerances | 400 | 1",
+        "ring-tolerances?boreMm=25&toleranceClass=P9&family=gum | 422 | 2",
+        "ring-tolerances?boreMm=25&outerMm=52 | 422 | 1",
+        "ring-tolerances?boreMm=1900 | 422 | 1",
+        "clearances?group=C9&kind=needle&boreMm=25 | 422 | 2",
+        "clearances | 400 | 1"
+      })
+  void queriesAreRefusedPlainly(String call, int status, int problems) throws Exception {
+    Answer answer = get("/api/v1/" + call);
+    assertThat(answer.status()).as(answer.body().toString()).isEqualTo(status);
+    assertThat(answer.body().path("problems")).hasSize(problems);
+    assertThat(answer.body().toString()).doesNotContain("Exception", "\tat ");
+  }
+
   /** A growl, loud in left bends, rough and hot at the front right: that wheel's bearing. */
   @Test
   void aDiagnosisIsRanked() throws Exception {
@@ -111,7 +156,7 @@ class InterfaceTest extends AppTest {
         post(
                 "diagnoses",
                 "{\"vehicleKind\":\"car\",\"answers\":[{\"test\":\"sound\",\"answer\":\"growl\"},"
-                    + "{\"test\":\"bend\",\"answer\":\"left\"},{\"test\":\"spin\",\"answer\":\"fr\"}]}")
+                    + "{\"test\":\"bend\",\"answer\":\"left\"},{\"test\":\"spin\",\"answer\":\"axle-1-right\"}]}")
             .body();
     JsonNode first = answer.path("causes").path(0);
     assertThat(first.path("label").asText()).startsWith("wheel bearing front right");
@@ -127,7 +172,7 @@ class InterfaceTest extends AppTest {
     assertThat(sum).isCloseTo(1, within(1e-9));
     assertThat(answer.toString()).doesNotContainIgnoringCase("safe");
     assertThat(get("/api/v1/tests?vehicleKind=car").body().path("tests").size()).isEqualTo(48);
-    assertThat(get("/api/v1/tests?vehicleKind=bicycle").status()).isEqualTo(422);
+    assertThat(get("/api/v1/tests?vehicleKind=rocket").status()).isEqualTo(422);
     assertThat(get("/api/v1/tests").status()).isEqualTo(400);
   }
 
@@ -151,8 +196,10 @@ class InterfaceTest extends AppTest {
         "readings | {\"text\":\"6205\",\"position\":\"a99\"} | 422 | impossible-input | 1",
         "diagnoses | {} | 400 | unreadable-input | 1",
         "diagnoses | {\"vehicleKind\":\"rocket\"} | 422 | impossible-input | 1",
-        "diagnoses | {\"vehicleKind\":\"car\",\"answers\":[{\"test\":\"x\",\"answer\":\"y\"},{\"test\":\"speed\",\"answer\":\"warp\"},{\"test\":\"nuts\",\"answer\":\"no\"},{\"test\":\"nuts\",\"answer\":\"yes\"}]} | 422 | impossible-input | 3",
+        "diagnoses | {\"vehicleKind\":\"car\",\"answers\":[{\"test\":\"x\",\"answer\":\"y\"},{\"test\":\"speed\",\"answer\":\"warp\"},{\"test\":\"nuts\",\"answer\":\"none\"},{\"test\":\"nuts\",\"answer\":\"axle-1-left\"}]} | 422 | impossible-input | 3",
         "diagnoses | {\"vehicleKind\":\"car\",\"answers\":[7]} | 400 | unreadable-input | 1",
+        "gauge-readings | {\"gauge\":\"ruler\",\"value\":1} | 422 | impossible-input | 2",
+        "gauge-readings | {\"gauge\":\"dial\"} | 400 | unreadable-input | 1",
         "nothing | {} | 404 | no-such-call | 0",
       })
   void refusalsAreProblemDetails(String call, String body, int status, String code, int problems)
@@ -215,10 +262,26 @@ class InterfaceTest extends AppTest {
             .body(),
         faults);
     check(api, "/api/v1/tests", "get", get("/api/v1/tests?vehicleKind=trailer").body(), faults);
+    check(
+        api,
+        "/api/v1/gauge-readings",
+        "post",
+        post("gauge-readings", "{\"gauge\":\"dial\",\"value\":0.31,\"person\":\"nobody\"}").body(),
+        faults);
+    for (String call :
+        List.of(
+            "sizes?boreMm=25&outerMm=52&coneWidthMm=15",
+            "sizes?boreMm=25&outerMm=52&instrument=rule&position=a4",
+            "comparisons?old=6205-2RS&fresh=NU205&position=a9",
+            "ring-tolerances?boreMm=25&toleranceClass=P6",
+            "clearances?boreMm=25&group=C3")) {
+      String path = "/api/v1/" + call.substring(0, call.indexOf('?'));
+      check(api, path, "get", get("/api/v1/" + call).body(), faults);
+    }
     JsonNode refusal = api.at("/components/schemas/ProblemAnswer");
     conforms(api, refusal, post("nut-settings", "{}").body(), "refusal", faults);
     assertThat(faults).isEmpty();
-    assertThat(api.path("paths")).hasSize(5);
+    assertThat(api.path("paths")).hasSize(10);
   }
 
   private static void check(

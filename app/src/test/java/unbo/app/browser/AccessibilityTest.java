@@ -8,10 +8,13 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import unbo.app.AppTest;
 import unbo.app.job.Job;
 import unbo.app.job.Station;
+import unbo.app.listening.Listening;
+import unbo.app.listening.Listenings;
 import unbo.core.arrangement.Arrangements;
 
 /**
@@ -20,6 +23,7 @@ import unbo.core.arrangement.Arrangements;
 class AccessibilityTest extends AppTest {
 
   @LocalServerPort private int port;
+  @Autowired private Listenings listenings;
 
   @ParameterizedTest
   @CsvSource({"1280, 800, light", "390, 844, light", "1280, 800, dark", "390, 844, dark"})
@@ -29,7 +33,7 @@ class AccessibilityTest extends AppTest {
       browser.theme(theme);
       scan(browser, "/login", width, findings);
       browser.signIn("ilse");
-      for (String page : pages(width)) {
+      for (String page : pages(width, theme)) {
         scan(browser, page, width, findings);
       }
       assertThat(browser.complaints().stream().filter(m -> !m.contains("status of 404"))).isEmpty();
@@ -37,8 +41,11 @@ class AccessibilityTest extends AppTest {
     assertThat(findings).isEmpty();
   }
 
-  /** On the phone the arrangements share one page; at the bench each is scanned. */
-  private List<String> pages(int width) {
+  /**
+   * Each arrangement and vehicle is scanned once, at the bench by day: by night and on the phone
+   * they share one page's rules.
+   */
+  private List<String> pages(int width, String theme) {
     Job open =
         jobs.open().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();
     Job closed =
@@ -47,13 +54,43 @@ class AccessibilityTest extends AppTest {
     pages.addAll(List.of("/bench", "/search?q=Tern", "/search?q=zzz", "/keys", "/vehicles/new"));
     pages.addAll(List.of("/vehicles/new?template=sidecar"));
     Arrangements.standard().all().stream()
-        .filter(a -> width > 600 || a.id().equals("a11"))
+        .filter(a -> width > 600 && theme.equals("light") || a.id().equals("a11"))
         .forEach(a -> pages.add("/bench/" + a.id()));
-    pages.addAll(List.of("/interface", "/people", "/listen", "/listen/car?sound=growl&bend=left"));
+    pages.addAll(List.of("/interface", "/people", "/listen"));
+    pages.addAll(
+        List.of(
+            "/name",
+            "/name?q=6205DD%20QX&over=NU205",
+            "/name?q=25.2%20bore&instrument=rule",
+            "/name?q=hello%20there",
+            "/name/bearing?text=6205-2RS%20C3",
+            "/name/bearing?text=30206",
+            "/name/instead?old=6204-2RS&fresh=6204-V&position=a4",
+            "/name/buy?text=6205&position=a13",
+            "/name/which?vehicle=car&centre=plain-cap",
+            "/road?sign=smoke",
+            "/gauge?practice=true"));
+    pages.addAll(
+        List.of(
+            "/shelf",
+            "/shelf?q=6204-2RS&position=a4",
+            "/shelf/new",
+            "/shelf/1",
+            "/shelf/1/label",
+            "/shelf/21",
+            "/shelf/lots",
+            "/shelf/import"));
+    for (Listening search : listenings.standing()) {
+      if (search.subject().contains("Marigold") || search.subject().contains("Oyster")) {
+        pages.add("/listen/" + search.getId());
+        pages.add("/listen/" + search.getId() + "?test=dial");
+      }
+    }
     vehicles.findAll().stream()
         .limit(10)
-        .filter(v -> width > 600)
+        .filter(v -> width > 600 && theme.equals("light"))
         .forEach(v -> pages.add("/vehicles/" + v.getId()));
+    pages.addAll(List.of("/vehicles/3/rounds", "/rounds/2", "/rounds/3"));
     pages.add("/vehicles/" + open.getVehicle().getId() + "/positions/axle-1-left/open");
     for (Station station : Station.values()) {
       pages.add("/jobs/" + open.getId() + "?at=" + station.id());

@@ -62,7 +62,9 @@ class ScreenshotsIT extends AppTest {
       shot(browser.open("/bench/a11?part=crush-sleeve"), "arrangement");
       shot(browser.open("/vehicles/" + vehicle("Plover")), "vehicle");
       shot(browser.open("/interface"), "interface");
-      shot(browser.open("/listen/car?sound=growl&bend=left&spin=fr"), "listen");
+      shot(browser.open("/name?q=25+x+52+x+15&over=NU205&over=6305"), "find");
+      shot(browser.open("/shelf?q=6204-2RS&position=a4"), "shelf");
+      listening(browser);
       browser.theme("dark");
       shot(browser.open(page + "?at=set"), "night");
       browser.theme("light");
@@ -74,6 +76,17 @@ class ScreenshotsIT extends AppTest {
     try (var files = Files.list(folder)) {
       assertThat(files.filter(f -> f.toString().endsWith(".png")).count()).isBetween(9L, 19L);
     }
+  }
+
+  /** The search that runs in the demo yard, and a run-out measured within it. */
+  private void listening(Browser browser) throws Exception {
+    browser.open("/listen").click(By.partialLinkText("Marigold")).see("Causes");
+    shot(browser, "listen");
+    browser.click(By.cssSelector("details.out-of-turn > summary"));
+    browser.click(By.xpath("//a[contains(.,'Dial on the flange')]"));
+    browser.type("dial-readings", "0 0.03 0.05 0.04 0.02 -0.03 -0.01 -0.02").see("high at");
+    browser.script("window.scrollTo(0, 330)");
+    shot(browser, "run-out");
   }
 
   private static void set(Browser browser, String page) {

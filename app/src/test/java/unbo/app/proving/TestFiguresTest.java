@@ -63,9 +63,10 @@ class TestFiguresTest {
   }
 
   @Test
-  void onlyEndPlayIsOneNumber() {
+  void endPlayAndRunOutAreOneNumber() {
     for (AccusingTest test : AccusingTest.values()) {
-      assertThat(TestFigures.hasSecond(test)).isEqualTo(test != AccusingTest.END_PLAY);
+      assertThat(TestFigures.hasSecond(test))
+          .isEqualTo(test != AccusingTest.END_PLAY && test != AccusingTest.RUN_OUT);
     }
     assertThat(words(AccusingTest.END_PLAY, 0.0633, null)).isEqualTo("0.063 mm");
   }

@@ -2,11 +2,15 @@ package unbo.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What the answers so far come to. One cause or none of the table; probabilities sum to one
@@ -48,6 +52,38 @@ public final class Diagnosis {
                 .orElseThrow(
                     () -> new IllegalArgumentException("No answer " + answer + " of " + test)));
     return new Diagnosis(model, answers);
+  }
+
+  /** The answers, by test. */
+  public Map<String, String> answers() {
+    return java.util.Collections.unmodifiableMap(answers);
+  }
+
+  /** Answers that accuse something: they are repeated when the work is done. */
+  public List<Finding> accusing() {
+    return findings(DiagnosisTest::accuses);
+  }
+
+  /**
+   * Answers after which a pair is stripped and read before anything is set: play, grit and noise
+   * are damage until somebody has looked.
+   */
+  public List<Finding> lookFirst() {
+    return findings(DiagnosisTest::look);
+  }
+
+  private List<Finding> findings(Function<DiagnosisTest, Set<String>> which) {
+    return answers.entrySet().stream()
+        .map(e -> new Finding(model.test(e.getKey()).orElseThrow(), e.getValue()))
+        .filter(f -> which.apply(f.test).contains(f.answer))
+        .toList();
+  }
+
+  /** A test with the answer that was given. */
+  public record Finding(DiagnosisTest test, String answer) {
+    public String words() {
+      return test.question() + " " + test.answer(answer).orElseThrow().label();
+    }
   }
 
   /** How likely a cause is, and how far each answer moved it. */
@@ -114,58 +150,150 @@ public final class Diagnosis {
     return entropy(posterior);
   }
 
-  /** The worst urgency among the causes that count; with none that counts, the likeliest one's. */
+  /**
+   * The worst urgency that counts; with none that counts, the likeliest cause's. The same cause at
+   * several wheels counts with the sum of its shares: which wheel is loose does not matter to it.
+   */
   public Urgency urgency() {
     return urgency(posterior);
   }
 
   private Urgency urgency(double[] probabilities) {
-    return IntStream.range(0, probabilities.length)
-        .filter(c -> probabilities[c] > COUNTS_OVER)
-        .mapToObj(c -> model.causes().get(c).urgency())
+    Map<String, Double> shares = new HashMap<>();
+    for (int c = 0; c < probabilities.length; c++) {
+      shares.merge(model.causes().get(c).what(), probabilities[c], Double::sum);
+    }
+    return model.causes().stream()
+        .filter(c -> shares.get(c.what()) > COUNTS_OVER)
+        .map(Cause::urgency)
         .min(Comparator.naturalOrder())
         .orElseGet(() -> model.causes().get(indexOfFirst(probabilities)).urgency());
   }
 
+  /** The likeliest cause among those that the urgency comes from. */
+  public Cause urgentCause() {
+    Urgency worst = urgency();
+    return ranked().stream()
+        .map(Ranked::cause)
+        .filter(c -> c.urgency() == worst)
+        .findFirst()
+        .orElseGet(this::first);
+  }
+
+  /**
+   * The two likely causes that a test parts best: the largest product of the root of both shares
+   * and half the sum of differences of their answers.
+   */
+  public List<Cause> parted(DiagnosisTest test) {
+    int t = model.indexOfTest(test.id());
+    double best = 0;
+    List<Cause> pair = List.of();
+    for (int c = 0; c < posterior.length; c++) {
+      for (int d = c + 1; d < posterior.length; d++) {
+        double worth =
+            Math.sqrt(posterior[c] * posterior[d])
+                * distance(model.answers(t, c), model.answers(t, d));
+        if (worth > best) {
+          best = worth;
+          boolean order = posterior[c] >= posterior[d];
+          pair = List.of(model.causes().get(order ? c : d), model.causes().get(order ? d : c));
+        }
+      }
+    }
+    return pair;
+  }
+
+  private static double distance(double[] one, double[] other) {
+    double sum = 0;
+    for (int a = 0; a < one.length; a++) {
+      sum += Math.abs(one[a] - other[a]) / 2;
+    }
+    return sum;
+  }
+
+  /** How likely all causes are together that forbid moving it. */
+  public double stopShare() {
+    double share = 0;
+    for (int c = 0; c < posterior.length; c++) {
+      share += model.causes().get(c).urgency() == Urgency.STOP ? posterior[c] : 0;
+    }
+    return share;
+  }
+
   /** The tests not yet answered, the most worth doing first. */
   public List<NextTest> nextTests() {
+    return nextTests(Circumstances.ANY);
+  }
+
+  /** The tests not yet answered that can be done, the most worth doing first. */
+  public List<NextTest> nextTests(Circumstances circumstances) {
     double[][] weights = logWeights(answers);
-    return model.tests().stream()
-        .filter(t -> !answers.containsKey(t.id()))
+    return open(circumstances)
         .map(t -> new NextTest(t, expectedBits(t, weights)))
         .sorted(Comparator.comparingDouble(NextTest::bitsPerMinute).reversed())
         .toList();
   }
 
+  private Stream<DiagnosisTest> open(Circumstances circumstances) {
+    boolean still = !answers.isEmpty() && urgency() == Urgency.STOP;
+    return model.tests().stream()
+        .filter(t -> !answers.containsKey(t.id()) && circumstances.allows(t))
+        .filter(t -> !still || t.occasion() != Occasion.ROAD);
+  }
+
   /** The next test worth doing; empty when no answer could change what to do. */
   public Optional<NextTest> nextTest() {
-    if (isSettled()) {
-      return Optional.empty();
-    }
-    return nextTests().stream().findFirst().filter(n -> n.expectedBits() > LEAST_BITS);
+    return nextTest(Circumstances.ANY);
   }
 
   /**
-   * Whether to stop asking: no single answer that is to be expected would change the action of the
-   * likeliest cause or the urgency of the whole.
+   * The next test worth doing of those that can be done; empty when no answer to be expected could
+   * change what to do. While what forbids moving it may count, a test that shows it comes first; a
+   * vehicle that must not be moved is asked nothing on the road.
    */
-  public boolean isSettled() {
-    String action = first().action();
+  public Optional<NextTest> nextTest(Circumstances circumstances) {
+    String decision = first().decision();
     Urgency urgency = urgency();
     double[][] weights = logWeights(answers);
-    return model.tests().stream()
-        .filter(t -> !answers.containsKey(t.id()))
-        .allMatch(t -> changesNothing(t, weights, action, urgency));
+    List<NextTest> worth =
+        open(circumstances)
+            .filter(t -> !changesNothing(t, weights, decision, urgency))
+            .map(t -> new NextTest(t, expectedBits(t, weights)))
+            .filter(n -> n.expectedBits() > LEAST_BITS)
+            .sorted(Comparator.comparingDouble(NextTest::bitsPerMinute).reversed())
+            .toList();
+    boolean mayItRoll = !answers.isEmpty() && stopShare() > COUNTS_OVER;
+    return worth.stream()
+        .filter(n -> mayItRoll && n.test().critical())
+        .findFirst()
+        .or(() -> worth.stream().findFirst());
+  }
+
+  /** Whether to stop asking when everything can be done. */
+  public boolean isSettled() {
+    return isSettled(Circumstances.ANY);
+  }
+
+  /**
+   * Whether to stop asking: no single answer that is to be expected of a test that can be done
+   * would change the decision for the likeliest cause or the urgency of the whole.
+   */
+  public boolean isSettled(Circumstances circumstances) {
+    String decision = first().decision();
+    Urgency urgency = urgency();
+    double[][] weights = logWeights(answers);
+    return open(circumstances).allMatch(t -> changesNothing(t, weights, decision, urgency));
   }
 
   private boolean changesNothing(
-      DiagnosisTest test, double[][] weights, String action, Urgency urgency) {
+      DiagnosisTest test, double[][] weights, String decision, Urgency urgency) {
     for (int a = 0; a < test.answers().size(); a++) {
-      double[] after = after(test, a, weights);
-      if (predicted(test, a) > WORTH_CONSIDERING
-          && (!model.causes().get(indexOfFirst(after)).action().equals(action)
-              || urgency(after) != urgency)) {
-        return false;
+      if (predicted(test, a) > WORTH_CONSIDERING) {
+        double[] after = after(test, a, weights);
+        if (!model.causes().get(indexOfFirst(after)).decision().equals(decision)
+            || urgency(after) != urgency) {
+          return false;
+        }
       }
     }
     return true;
@@ -194,21 +322,17 @@ public final class Diagnosis {
   /** The posterior with one answer more. */
   private double[] after(DiagnosisTest test, int answer, double[][] weights) {
     int t = model.indexOfTest(test.id());
-    double[] finding = finding(t, answer);
-    int group = groupIndex(test);
+    int group = model.group(t);
     double[] sum = new double[posterior.length];
     for (int g = 0; g < weights.length; g++) {
-      double[] counts = weights[g];
-      if (g == group && counts != null) {
-        counts = spread(finding) > spread(counts) ? finding : counts;
-      } else if (g == group) {
-        counts = finding;
+      if (g != group) {
+        add(sum, weights[g]);
       }
-      add(sum, counts);
     }
-    if (group < 0) {
-      add(sum, finding);
-    }
+    double[] finding = model.finding(t, answer);
+    boolean weaker =
+        group >= 0 && weights[group] != null && model.spread(t, answer) <= spread(weights[group]);
+    add(sum, weaker ? weights[group] : finding);
     return normalised(sum);
   }
 
@@ -220,45 +344,25 @@ public final class Diagnosis {
     }
   }
 
-  /** Groups of tests by name, in the order of the tests; −1 for a test of no group. */
-  private int groupIndex(DiagnosisTest test) {
-    return test.group().isEmpty() ? -1 : groups().indexOf(test.group());
-  }
-
-  private List<String> groups() {
-    return model.tests().stream()
-        .map(DiagnosisTest::group)
-        .filter(g -> !g.isEmpty())
-        .distinct()
-        .toList();
-  }
-
   /**
    * Log-likelihoods of the findings that count: one row for each group, the strongest of it, null
    * where it has none; the last row sums those of no group.
    */
   private double[][] logWeights(Map<String, String> given) {
-    int groups = groups().size();
-    double[][] rows = new double[groups + 1][];
-    rows[groups] = new double[model.causes().size()];
+    double[][] rows = new double[model.groups() + 1][];
+    rows[model.groups()] = new double[model.causes().size()];
     given.forEach(
         (test, answer) -> {
           int t = model.indexOfTest(test);
-          double[] finding = finding(t, model.tests().get(t).indexOf(answer));
-          int group = groupIndex(model.tests().get(t));
+          double[] finding = model.finding(t, model.tests().get(t).indexOf(answer));
+          int group = model.group(t);
           if (group < 0) {
-            add(rows[groups], finding);
+            add(rows[model.groups()], finding);
           } else if (rows[group] == null || spread(finding) > spread(rows[group])) {
             rows[group] = finding;
           }
         });
     return rows;
-  }
-
-  private double[] finding(int test, int answer) {
-    return IntStream.range(0, model.causes().size())
-        .mapToDouble(c -> Math.log(model.answers(test, c)[answer]))
-        .toArray();
   }
 
   private static double spread(double[] finding) {

@@ -1,21 +1,21 @@
 package unbo.core.diagnosis;
 
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import unbo.core.tables.Table;
+import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
 import unbo.core.vehicle.VehicleKind;
+import unbo.core.vehicle.VehicleLayout;
+import unbo.core.vehicle.VehicleTemplate;
 
 /**
- * Causes and tests of one kind of vehicle with the probability of each answer under each cause.
- * Read from tables at the first use and cross-checked: every test tells at least two causes apart,
- * every two causes are told apart by some test, nothing stands alone; a table that fails stops the
- * start.
+ * Causes and tests of one vehicle with the probability of each answer under each cause. Spelled out
+ * from tables for the wheels and the build of that vehicle, and cross-checked: every test tells at
+ * least two causes apart, every two causes are told apart by some test, nothing stands alone; a
+ * table that fails for any kind and build stops the start.
  *
  * <p>Grades 1 to 5 stand for 0.02, 0.1, 0.35, 0.7 and 0.93; what is not graded is 3. The row of a
  * cause over the answers of a test is brought to a sum of one. Grades are our own reading of
@@ -23,213 +23,158 @@ import unbo.core.vehicle.VehicleKind;
  */
 public final class DiagnosisModel {
 
-  private static final double[] GRADES = {0.02, 0.1, 0.35, 0.7, 0.93};
-  private static final int NEUTRAL = 3;
-  private static final double NONE_SHARE = 0.04;
-  private static final String FOLDER = "/unbo/core/diagnosis/";
-
-  private static final Map<VehicleKind, DiagnosisModel> MODELS = load();
+  private static final Map<Key, DiagnosisModel> MODELS = new ConcurrentHashMap<>();
+  private static final Map<VehicleKind, VehicleLayout> SOME = some();
 
   private final VehicleKind kind;
   private final List<Cause> causes;
   private final List<DiagnosisTest> tests;
   private final Map<String, Integer> testIndex = new HashMap<>();
   private final double[][][] likelihood;
+  private final double[][][] findings;
+  private final double[][] spreads;
   private final String[][][] reasons;
   private final double[] priors;
+  private final int[] groupOfTest;
+  private final int groups;
 
-  private record CauseRow(String kind, Cause cause) {}
+  /** What decides which causes and answers a vehicle has. */
+  private record Key(VehicleKind kind, String build, int axles) {}
 
-  private record TestRow(String kind, DiagnosisTest test) {}
-
-  private record LikelihoodRow(
-      String test, String answer, List<String> who, int grade, String reason) {}
-
-  private DiagnosisModel(
-      VehicleKind kind, List<Cause> causes, List<DiagnosisTest> tests, List<LikelihoodRow> rows) {
-    this.kind = kind;
-    this.causes = List.copyOf(causes);
-    this.tests = List.copyOf(tests);
-    for (int i = 0; i < tests.size(); i++) {
-      testIndex.put(tests.get(i).id(), i);
+  static {
+    ModelBuilder.requireUsed(SOME.keySet().stream().map(k -> some(k).orElseThrow()).toList());
+    for (VehicleTemplate template : VehicleTemplate.all()) {
+      of(template.layout());
     }
-    this.likelihood = new double[tests.size()][causes.size()][];
-    this.reasons = new String[tests.size()][causes.size()][];
-    fill(rows);
+  }
+
+  DiagnosisModel(
+      VehicleKind kind,
+      List<Cause> causes,
+      List<DiagnosisTest> tests,
+      double[][][] likelihood,
+      String[][][] reasons) {
+    this.kind = kind;
+    this.causes = causes;
+    this.tests = tests;
+    this.likelihood = likelihood;
+    this.reasons = reasons;
+    List<String> names =
+        tests.stream().map(DiagnosisTest::group).filter(g -> !g.isEmpty()).distinct().toList();
+    this.groups = names.size();
+    this.groupOfTest = tests.stream().mapToInt(t -> names.indexOf(t.group())).toArray();
+    this.findings = new double[tests.size()][][];
+    this.spreads = new double[tests.size()][];
+    for (int t = 0; t < tests.size(); t++) {
+      testIndex.put(tests.get(t).id(), t);
+      fillFindings(t);
+    }
     double sum = causes.stream().mapToDouble(Cause::prior).sum();
     this.priors = causes.stream().mapToDouble(c -> c.prior() / sum).toArray();
-    check();
   }
 
-  /** The kinds of vehicle that there is a model for. */
-  public static Set<VehicleKind> kinds() {
-    return MODELS.keySet();
+  /** The same with its priors moved. */
+  private DiagnosisModel(DiagnosisModel other, double[] priors) {
+    this.kind = other.kind;
+    this.causes = other.causes;
+    this.tests = other.tests;
+    this.testIndex.putAll(other.testIndex);
+    this.likelihood = other.likelihood;
+    this.findings = other.findings;
+    this.spreads = other.spreads;
+    this.reasons = other.reasons;
+    this.groupOfTest = other.groupOfTest;
+    this.groups = other.groups;
+    this.priors = priors;
   }
 
-  /** The model of a kind of vehicle; empty where there is none yet. */
-  public static Optional<DiagnosisModel> of(VehicleKind kind) {
-    return Optional.ofNullable(MODELS.get(kind));
-  }
-
-  private static Map<VehicleKind, DiagnosisModel> load() {
-    List<CauseRow> causes = Table.read(DiagnosisModel.class, FOLDER + "causes.csv", r -> cause(r));
-    List<TestRow> tests = Table.read(DiagnosisModel.class, FOLDER + "tests.csv", r -> test(r));
-    List<LikelihoodRow> rows =
-        Table.read(DiagnosisModel.class, FOLDER + "likelihoods.csv", r -> likelihood(r));
-    Map<VehicleKind, DiagnosisModel> models = new HashMap<>();
-    for (VehicleKind kind : VehicleKind.values()) {
-      List<Cause> its = new ArrayList<>();
-      causes.stream().filter(c -> c.kind.equals(kind.id())).forEach(c -> its.add(c.cause));
-      if (!its.isEmpty()) {
-        double sum = its.stream().mapToDouble(Cause::prior).sum();
-        its.add(Cause.noneOfThese(sum * NONE_SHARE));
-        List<DiagnosisTest> asked =
-            tests.stream().filter(t -> t.kind.equals(kind.id())).map(TestRow::test).toList();
-        models.put(kind, new DiagnosisModel(kind, its, asked, rows));
-      }
+  /** The model with the priors that a vehicle's own history gives it. */
+  public DiagnosisModel moved(Map<String, VehicleHistory.Shift> shifts) {
+    if (shifts.isEmpty()) {
+      return this;
     }
-    requireUsed(rows, tests, causes);
-    return models;
-  }
-
-  private static CauseRow cause(Table.Row row) {
-    Set<String> groups = new HashSet<>(Arrays.asList(row.text("groups").split(" ")));
-    groups.add(row.text("id"));
-    return new CauseRow(
-        row.text("kind"),
-        new Cause(
-            row.text("id"),
-            row.text("label"),
-            Set.copyOf(groups),
-            row.number("prior"),
-            Urgency.withId(row.text("urgency")),
-            row.text("action"),
-            row.text("ifLeft"),
-            row.text("position")));
-  }
-
-  private static TestRow test(Table.Row row) {
-    List<DiagnosisTest.Answer> answers =
-        Arrays.stream(row.text("answers").split("\\|"))
-            .map(a -> a.split(":", 2))
-            .map(a -> new DiagnosisTest.Answer(a[0], a[1]))
-            .toList();
-    return new TestRow(
-        row.text("kind"),
-        new DiagnosisTest(
-            row.text("id"),
-            row.text("question"),
-            answers,
-            row.number("minutes"),
-            row.text("tools"),
-            row.text("how"),
-            row.text("caution"),
-            row.text("group")));
-  }
-
-  private static LikelihoodRow likelihood(Table.Row row) {
-    int grade = row.whole("grade");
-    if (grade < 1 || grade > GRADES.length || row.text("reason").isBlank()) {
-      throw new IllegalArgumentException("a grade from 1 to 5 and a reason are wanted");
+    double[] moved = new double[priors.length];
+    double sum = 0;
+    for (int c = 0; c < moved.length; c++) {
+      VehicleHistory.Shift shift = shifts.get(causes.get(c).id());
+      moved[c] = priors[c] * (shift == null ? 1 : shift.factor());
+      sum += moved[c];
     }
-    return new LikelihoodRow(
-        row.text("test"),
-        row.text("answer"),
-        List.of(row.text("causes").split(" ")),
-        grade,
-        row.text("reason"));
-  }
-
-  /** Every row of likelihoods must name a test, an answer and causes that exist. */
-  private static void requireUsed(
-      List<LikelihoodRow> rows, List<TestRow> tests, List<CauseRow> causes) {
-    for (LikelihoodRow row : rows) {
-      boolean test =
-          tests.stream()
-              .anyMatch(t -> t.test.id().equals(row.test) && t.test.indexOf(row.answer) >= 0);
-      require(test, "There is no answer " + row.answer + " of a test " + row.test);
-      for (String who : row.who) {
-        require(
-            who.equals(Cause.NONE) || causes.stream().anyMatch(c -> c.cause.belongsTo(who)),
-            "No cause belongs to " + who + ", test " + row.test);
-      }
+    for (int c = 0; c < moved.length; c++) {
+      moved[c] /= sum;
     }
+    return new DiagnosisModel(this, moved);
   }
 
-  private void fill(List<LikelihoodRow> rows) {
-    for (int t = 0; t < tests.size(); t++) {
+  private void fillFindings(int t) {
+    int answers = tests.get(t).answers().size();
+    findings[t] = new double[answers][causes.size()];
+    spreads[t] = new double[answers];
+    for (int a = 0; a < answers; a++) {
+      double least = Double.MAX_VALUE;
+      double most = -Double.MAX_VALUE;
       for (int c = 0; c < causes.size(); c++) {
-        likelihood[t][c] = new double[tests.get(t).answers().size()];
-        reasons[t][c] = new String[tests.get(t).answers().size()];
-        Arrays.fill(likelihood[t][c], GRADES[NEUTRAL - 1]);
+        double log = Math.log(likelihood[t][c][a]);
+        findings[t][a][c] = log;
+        least = Math.min(least, log);
+        most = Math.max(most, log);
       }
-    }
-    for (LikelihoodRow row : rows) {
-      Integer t = testIndex.get(row.test);
-      if (t != null) {
-        int a = tests.get(t).indexOf(row.answer);
-        apply(row, t, a);
-      }
-    }
-    for (double[][] test : likelihood) {
-      for (double[] answers : test) {
-        double sum = Arrays.stream(answers).sum();
-        Arrays.setAll(answers, a -> answers[a] / sum);
-      }
+      spreads[t][a] = most - least;
     }
   }
 
-  private void apply(LikelihoodRow row, int t, int a) {
-    for (int c = 0; c < causes.size(); c++) {
-      Cause cause = causes.get(c);
-      if (row.who.stream().anyMatch(cause::belongsTo)) {
-        likelihood[t][c][a] = GRADES[row.grade - 1];
-        reasons[t][c][a] = row.reason;
+  /** For each kind that has tables, the layout that stands for some vehicle of it. */
+  private static Map<VehicleKind, VehicleLayout> some() {
+    Map<VehicleKind, VehicleLayout> layouts = new HashMap<>();
+    for (VehicleTemplate template : VehicleTemplate.all()) {
+      VehicleLayout layout = template.layout();
+      if (hasTables(layout.kind())) {
+        layouts.merge(layout.kind(), layout, DiagnosisModel::fuller);
       }
     }
+    return Map.copyOf(layouts);
   }
 
-  private void check() {
-    for (int t = 0; t < tests.size(); t++) {
-      require(tellsSomethingApart(t), "Test " + tests.get(t).id() + " tells nothing apart");
-    }
-    for (int c = 0; c < causes.size(); c++) {
-      for (int d = c + 1; d < causes.size(); d++) {
-        require(
-            apart(c, d),
-            causes.get(c).id() + " and " + causes.get(d).id() + " are never told apart");
-      }
-    }
+  private static boolean hasTables(VehicleKind kind) {
+    return DiagnosisTables.CAUSES.stream().anyMatch(c -> c.scope().kinds().contains(kind.id()));
   }
 
-  private boolean tellsSomethingApart(int t) {
-    for (int c = 0; c < causes.size(); c++) {
-      for (int d = c + 1; d < causes.size(); d++) {
-        if (differ(likelihood[t][c], likelihood[t][d])) {
-          return true;
-        }
-      }
-    }
-    return false;
+  /** A trailer is taken with the fewest axles, everything else with the most positions. */
+  private static VehicleLayout fuller(VehicleLayout one, VehicleLayout other) {
+    int more = other.positions().size() - one.positions().size();
+    return (one.kind() == VehicleKind.TRAILER ? -more : more) > 0 ? other : one;
   }
 
-  private boolean apart(int c, int d) {
-    return Arrays.stream(likelihood).anyMatch(test -> differ(test[c], test[d]));
+  /** The kinds of vehicle that there are tables for. */
+  public static Set<VehicleKind> kinds() {
+    return new TreeSet<>(SOME.keySet());
   }
 
-  private static boolean differ(double[] one, double[] other) {
-    for (int a = 0; a < one.length; a++) {
-      if (Math.abs(Math.log(one[a] / other[a])) > 0.5) {
-        return true;
-      }
-    }
-    return false;
+  /** The layout that stands for some vehicle of a kind. */
+  public static Optional<VehicleLayout> someLayout(VehicleKind kind) {
+    return Optional.ofNullable(SOME.get(kind));
   }
 
-  private static void require(boolean holds, String what) {
-    if (!holds) {
-      throw new IllegalStateException("Diagnosis tables: " + what);
+  /** The model of some vehicle of a kind whose build is not known; empty where there is none. */
+  public static Optional<DiagnosisModel> some(VehicleKind kind) {
+    return someLayout(kind).map(l -> MODELS.computeIfAbsent(key(l, ""), k -> build(l, "")));
+  }
+
+  /** The model of a vehicle; empty where its kind has no tables yet. */
+  public static Optional<DiagnosisModel> of(VehicleLayout layout) {
+    if (!SOME.containsKey(layout.kind())) {
+      return Optional.empty();
     }
+    return Optional.of(
+        MODELS.computeIfAbsent(key(layout, layout.build()), k -> build(layout, layout.build())));
+  }
+
+  private static Key key(VehicleLayout layout, String build) {
+    return new Key(layout.kind(), build, layout.axles());
+  }
+
+  private static DiagnosisModel build(VehicleLayout layout, String build) {
+    return new ModelBuilder(layout, build).model();
   }
 
   public VehicleKind kind() {
@@ -261,12 +206,28 @@ public final class DiagnosisModel {
     return likelihood[test][cause];
   }
 
+  /** Natural logarithm of an answer's probability, over all causes. */
+  double[] finding(int test, int answer) {
+    return findings[test][answer];
+  }
+
+  /** How far an answer's logarithms spread over the causes. */
+  double spread(int test, int answer) {
+    return spreads[test][answer];
+  }
+
+  /** Number of groups of tests that say the same thing. */
+  int groups() {
+    return groups;
+  }
+
+  /** The group of a test; −1 for none. */
+  int group(int test) {
+    return groupOfTest[test];
+  }
+
   /** Why an answer fits a cause as it does; empty where it says nothing either way. */
   String reason(int test, int cause, int answer) {
-    String reason = reasons[test][cause][answer];
-    if (reason == null) {
-      return "";
-    }
-    return reason;
+    return reasons[test][cause][answer];
   }
 }

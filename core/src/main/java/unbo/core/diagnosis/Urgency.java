@@ -23,7 +23,8 @@ public enum Urgency {
     return words;
   }
 
-  static Urgency withId(String id) {
+  /** The urgency of a word of data. */
+  public static Urgency withId(String id) {
     for (Urgency urgency : values()) {
       if (urgency.id.equals(id)) {
         return urgency;

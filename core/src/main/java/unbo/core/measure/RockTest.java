@@ -38,6 +38,20 @@ public final class RockTest {
     return rimMm.times(centresMm / (2 * radiusMm * Math.tan(Math.toRadians(contactAngleDeg))));
   }
 
+  /**
+   * The end play that a plain proportion would give, m·a/R: what is often reckoned with. It leaves
+   * the contact angle out and is wrong by 2·tan α, at 14° by half.
+   *
+   * @param rimMm total rim movement
+   * @param radiusMm radius at which it was read, over 0
+   * @param centresMm distance of the effective centres, over 0
+   */
+  public static Measured plainProportionMm(Measured rimMm, double radiusMm, double centresMm) {
+    requirePositive(radiusMm, "radius");
+    requirePositive(centresMm, "distance of effective centres");
+    return rimMm.times(centresMm / radiusMm);
+  }
+
   private static void requirePositive(double value, String what) {
     if (!(value > 0)) {
       throw new IllegalArgumentException("The " + what + " must be over zero: " + value);

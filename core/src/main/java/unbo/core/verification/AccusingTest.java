@@ -23,7 +23,13 @@ public enum AccusingTest {
       "Hub over its brother",
       "K",
       "Both caps after the same run: this hub less the other one.",
-      "");
+      ""),
+  RUN_OUT(
+      "run-out",
+      "Run-out of the flange",
+      "mm",
+      "Dial on the flange face near its edge, one turn by hand: greatest less least reading.",
+      "dial");
 
   /** Two probes, each taken to be good to 1.5 K: a contact thermometer of the workshop kind. */
   private static final double HEAT_UNCERTAINTY_K = 2.1;

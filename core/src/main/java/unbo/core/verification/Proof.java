@@ -22,6 +22,7 @@ public record Proof(List<String> open, List<String> blocking) {
    * Judges a job.
    *
    * @param comparisons the tests that accused the bearing
+   * @param repeats findings of the beginning that have no number
    * @param asked the hard stops that this position asks
    * @param met the hard stops that are met
    * @param waived the hard stops that were waived
@@ -29,11 +30,13 @@ public record Proof(List<String> open, List<String> blocking) {
    */
   public static Proof of(
       List<Comparison> comparisons,
+      List<Repeat> repeats,
       List<HardStop> asked,
       Set<HardStop> met,
       Map<HardStop, Waiver> waived,
       Set<RoadFinding> findings) {
-    List<String> open = new ArrayList<>(openTests(comparisons));
+    List<String> open = new ArrayList<>(openTests(comparisons, repeats));
+    repeats.stream().flatMap(r -> r.open().stream()).forEach(open::add);
     for (HardStop stop : asked) {
       if (!met.contains(stop) && !waived.containsKey(stop)) {
         open.add(stop.title() + ": not met and not waived.");
@@ -47,8 +50,9 @@ public record Proof(List<String> open, List<String> blocking) {
     return new Proof(List.copyOf(open), blocking);
   }
 
-  private static List<String> openTests(List<Comparison> comparisons) {
-    if (comparisons.stream().noneMatch(Comparison::isRepeated)) {
+  private static List<String> openTests(List<Comparison> comparisons, List<Repeat> repeats) {
+    boolean lookedAgain = repeats.stream().anyMatch(Proof::showsSomething);
+    if (!lookedAgain && comparisons.stream().noneMatch(Comparison::isRepeated)) {
       return List.of("No test was repeated: without one nothing is proved.");
     }
     List<String> open = new ArrayList<>();
@@ -60,5 +64,9 @@ public record Proof(List<String> open, List<String> blocking) {
       }
     }
     return open;
+  }
+
+  private static boolean showsSomething(Repeat repeat) {
+    return repeat.outcome().filter(o -> o != Repeat.Outcome.NOT_REPEATABLE).isPresent();
   }
 }

@@ -31,23 +31,24 @@ class ProofTest {
 
   @Test
   void provedWhenRepeatedBetterAndEveryStopMet() {
-    assertThat(Proof.of(List.of(rock(1.9, 0.4)), STOPS, ALL, Map.of(), Set.of()).isProved())
+    assertThat(
+            Proof.of(List.of(rock(1.9, 0.4)), List.of(), STOPS, ALL, Map.of(), Set.of()).isProved())
         .isTrue();
   }
 
   @Test
   void nothingRepeatedProvesNothing() {
-    assertThat(Proof.of(List.of(rock(1.9, null)), STOPS, ALL, Map.of(), Set.of()).open())
+    assertThat(Proof.of(List.of(rock(1.9, null)), List.of(), STOPS, ALL, Map.of(), Set.of()).open())
         .hasSize(1)
         .first()
         .asString()
         .contains("No test was repeated");
-    assertThat(Proof.of(List.of(), STOPS, ALL, Map.of(), Set.of()).isProved()).isFalse();
+    assertThat(Proof.of(List.of(), List.of(), STOPS, ALL, Map.of(), Set.of()).isProved()).isFalse();
   }
 
   @Test
   void worseThanBeforeStaysOpen() {
-    assertThat(Proof.of(List.of(rock(0.4, 1.9)), STOPS, ALL, Map.of(), Set.of()).open())
+    assertThat(Proof.of(List.of(rock(0.4, 1.9)), List.of(), STOPS, ALL, Map.of(), Set.of()).open())
         .first()
         .asString()
         .contains("worse");
@@ -59,19 +60,21 @@ class ProofTest {
   void everyStopHoldsTheJobUntilMetOrWaived(HardStop stop) {
     Set<HardStop> met = EnumSet.complementOf(EnumSet.of(stop));
     List<Comparison> tests = List.of(rock(1.9, 0.4));
-    assertThat(Proof.of(tests, STOPS, met, Map.of(), Set.of()).open())
+    assertThat(Proof.of(tests, List.of(), STOPS, met, Map.of(), Set.of()).open())
         .hasSize(1)
         .first()
         .asString()
         .contains(stop.title());
-    assertThat(Proof.of(tests, STOPS, met, Map.of(stop, WAIVER), Set.of()).isProved()).isTrue();
+    assertThat(Proof.of(tests, List.of(), STOPS, met, Map.of(stop, WAIVER), Set.of()).isProved())
+        .isTrue();
   }
 
   @ParameterizedTest
   @EnumSource(RoadFinding.class)
   void noWaiverLiftsAFindingThatKeepsItOffTheRoad(RoadFinding finding) {
     Map<HardStop, Waiver> everything = Map.of(HardStop.BRAKE, WAIVER, HardStop.SETTING, WAIVER);
-    Proof proof = Proof.of(List.of(rock(1.9, 0.4)), STOPS, ALL, everything, Set.of(finding));
+    Proof proof =
+        Proof.of(List.of(rock(1.9, 0.4)), List.of(), STOPS, ALL, everything, Set.of(finding));
     assertThat(proof.isProved()).isFalse();
     assertThat(proof.blocking()).first().asString().contains(finding.title());
   }
@@ -92,8 +95,31 @@ class ProofTest {
     assertThat(inside).doesNotContain(HardStop.WHEEL_NUTS, HardStop.BRAKE);
     assertThat(HardStop.askedAt(true)).containsExactly(HardStop.values());
     assertThat(
-            Proof.of(List.of(rock(1.9, 0.4)), inside, Set.copyOf(inside), Map.of(), Set.of())
+            Proof.of(
+                    List.of(rock(1.9, 0.4)),
+                    List.of(),
+                    inside,
+                    Set.copyOf(inside),
+                    Map.of(),
+                    Set.of())
                 .isProved())
         .isTrue();
+  }
+
+  /** A finding without a number is gone, or still there, or said to be past repeating. */
+  @Test
+  void findingsOfTheBeginningAreLookedForAgain() {
+    List<Comparison> tests = List.of(rock(1.9, 0.4));
+    for (Repeat.Outcome outcome : Repeat.Outcome.values()) {
+      Repeat repeat = new Repeat("What does it sound like? growl", Optional.of(outcome));
+      assertThat(Proof.of(tests, List.of(repeat), STOPS, ALL, Map.of(), Set.of()).isProved())
+          .as(outcome.title())
+          .isEqualTo(outcome != Repeat.Outcome.STILL_THERE);
+    }
+    Repeat not = new Repeat("What does it sound like? growl", Optional.empty());
+    assertThat(Proof.of(tests, List.of(not), STOPS, ALL, Map.of(), Set.of()).open())
+        .singleElement()
+        .asString()
+        .contains("not looked for again");
   }
 }

@@ -1,0 +1,9 @@
+package unbo.app.gauge;
+
+import org.springframework.context.annotation.Configuration;
+import org.springframework.scheduling.annotation.EnableScheduling;
+
+/** Lets the hub keep its lines awake. */
+@Configuration
+@EnableScheduling
+class GaugeConfiguration {}

@@ -1,0 +1,15 @@
+package unbo.app.job;
+
+/** Thrown when a pair with play, grit or noise is to be set before anybody looked at it. */
+public class LookFirst extends RuntimeException {
+  private static final long serialVersionUID = 1L;
+
+  LookFirst(Job job) {
+    super(
+        "Set is closed on job "
+            + job.getNumber()
+            + ": "
+            + job.getOpening().getLookWhy()
+            + ". Strip and read it, and say at Set what was seen.");
+  }
+}

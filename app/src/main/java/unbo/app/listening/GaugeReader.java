@@ -1,0 +1,281 @@
+package unbo.app.listening;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import unbo.app.drawing.PolarTrace;
+import unbo.app.web.FieldProblems;
+import unbo.app.web.Figures;
+import unbo.core.arrangement.Arrangements;
+import unbo.core.arrangement.Assembly;
+import unbo.core.arrangement.TaperPair;
+import unbo.core.diagnosis.DiagnosisTest;
+import unbo.core.measure.Instrument;
+import unbo.core.measure.Measured;
+import unbo.core.measure.RockTest;
+import unbo.core.measure.RunOut;
+import unbo.core.units.Entry;
+import unbo.core.units.LengthEntry;
+import unbo.core.units.Problem;
+import unbo.core.units.QuantityEntry;
+import unbo.core.vehicle.Position;
+import unbo.core.vehicle.VehicleLayout;
+import unbo.core.verification.AccusingTest;
+
+/** Reads the fields of a measured test and says what they come to. */
+final class GaugeReader {
+
+  private static final int LONGEST = 1900;
+  private static final String NONE = Gauged.NONE;
+
+  final DiagnosisTest test;
+  private final VehicleLayout layout;
+  private final Map<String, String> form;
+  final Figures figures;
+  private final Map<String, String> fields = new LinkedHashMap<>();
+  final FieldProblems problems = new FieldProblems();
+  final List<String> lines = new ArrayList<>();
+  private final List<Gauged.Number> numbers = new ArrayList<>();
+  String answer = "";
+  private PolarTrace trace;
+
+  GaugeReader(DiagnosisTest test, VehicleLayout layout, Map<String, String> form, Figures figures) {
+    this.test = test;
+    this.layout = layout;
+    this.form = form;
+    this.figures = figures;
+  }
+
+  String typed(String field) {
+    String text = form.getOrDefault(field, "").strip();
+    if (text.length() > LONGEST) {
+      problems.add(
+          field,
+          new Problem(
+              text.substring(0, 40) + "…", "That is too long.", "Enter the readings alone."));
+      text = text.substring(0, LONGEST);
+    }
+    fields.put(field, text);
+    return text;
+  }
+
+  Entry<Double> length(String typed, double least, double most) {
+    return LengthEntry.parse(typed, LengthEntry.Unit.MILLIMETRE)
+        .map(t -> t.length().millimetres())
+        .check(v -> between(v, least, most, "mm"));
+  }
+
+  static Optional<Problem> between(double value, double least, double most, String unit) {
+    return value >= least && value <= most
+        ? Optional.empty()
+        : Optional.of(
+            new Problem(
+                value + " " + unit,
+                "That cannot be here.",
+                "Taken are " + (long) least + " to " + (long) most + " " + unit + "."));
+  }
+
+  void rock() {
+    Optional<Double> rim = problems.take("rim", length(typed("rim"), 0, 50));
+    Optional<Double> radius = problems.take("radius", length(typed("radius"), 20, 1500));
+    String wheel = typed("wheel");
+    if (rim.isPresent() && radius.isEmpty() && problems.at("radius") == null) {
+      problems.add(
+          "radius",
+          new Problem("", "The radius is missing.", "Measure from the hub's middle to the dial."));
+    }
+    if (rim.isEmpty() || radius.isEmpty()) {
+      return;
+    }
+    Measured moved = new Measured(rim.get(), AccusingTest.ROCK.uncertaintyAt(rim.get()));
+    Measured tilt = RockTest.tiltMrad(moved, radius.get());
+    lines.add("Tilt " + decimals(tilt) + " mrad.");
+    layout.positions().stream()
+        .filter(p -> p.code().equals(wheel))
+        .findFirst()
+        .ifPresent(p -> likeEndPlay(p, moved, radius.get()));
+    if (!moved.isSurelyPositive()) {
+      lines.add("That is within the dial's uncertainty: it cannot be told from none.");
+      answer = NONE;
+    } else if (test.answer(wheel).isPresent() && !wheel.equals(NONE)) {
+      answer = wheel;
+      numbers.add(new Gauged.Number(AccusingTest.ROCK, wheel, rim.get(), radius.get()));
+    }
+  }
+
+  private void likeEndPlay(Position position, Measured rim, double radius) {
+    Optional<TaperPair> pair =
+        TaperPair.of(new Assembly(Arrangements.of(position.arrangement()), Map.of(), Map.of()));
+    if (pair.isEmpty()) {
+      lines.add(
+          "This arrangement is set without play: any rock in it is a finding, not a setting.");
+      return;
+    }
+    double centres = pair.get().effectiveCentresMm();
+    Measured play =
+        RockTest.equivalentEndPlayMm(rim, radius, centres, pair.get().meanContactAngleDeg());
+    lines.add(
+        "Like "
+            + figures.measured(play)
+            + " mm end play of a taper pair, with assumed bearings (effective centres "
+            + figures.size(Math.round(centres))
+            + " mm apart, "
+            + figures.oneDecimal(pair.get().meanContactAngleDeg())
+            + "°): an upper bound, spindle and tyre give too.");
+    lines.add(
+        "Plain proportion would say "
+            + figures.measured(RockTest.plainProportionMm(rim, radius, centres))
+            + " mm; it leaves the contact angle out.");
+  }
+
+  void heat() {
+    Map<String, Double> degrees = new TreeMap<>();
+    for (DiagnosisTest.Answer wheel : Gauged.wheels(test)) {
+      String field = "at-" + wheel.id();
+      problems
+          .take(
+              field,
+              QuantityEntry.TEMPERATURE.parse(typed(field)).check(v -> between(v, -40, 500, "°C")))
+          .ifPresent(v -> degrees.put(wheel.id(), v));
+    }
+    double most = 0;
+    boolean compared = false;
+    for (DiagnosisTest.Answer wheel : Gauged.wheels(test)) {
+      Optional<String> brother = brother(wheel.id());
+      if (degrees.containsKey(wheel.id()) && brother.filter(degrees::containsKey).isPresent()) {
+        compared = true;
+        double other = degrees.get(brother.get());
+        double over = degrees.get(wheel.id()) - other;
+        if (over > 0) {
+          most = Math.max(most, hotter(wheel, new Measured(over, uncertainty()), other, most));
+        }
+      }
+    }
+    if (compared && answer.isEmpty()) {
+      lines.add("No hub is hotter than its brother by more than ± " + u() + " K.");
+      answer = NONE;
+    } else if (!degrees.isEmpty() && !compared) {
+      lines.add("One temperature says little: measure its brother on the same axle too.");
+    }
+  }
+
+  private double hotter(DiagnosisTest.Answer wheel, Measured over, double other, double mostSoFar) {
+    String text = wheel.label() + " " + figures.oneDecimal(over.value()) + " ± " + u() + " K over";
+    if (!over.isSurelyPositive()) {
+      lines.add(text + ": cannot be told from equal.");
+      return 0;
+    }
+    lines.add(text + " its brother.");
+    numbers.add(new Gauged.Number(AccusingTest.HUB_HEAT, wheel.id(), other + over.value(), other));
+    if (over.value() > mostSoFar) {
+      answer = wheel.id();
+    }
+    return over.value();
+  }
+
+  private static double uncertainty() {
+    return AccusingTest.HUB_HEAT.uncertaintyAt(0);
+  }
+
+  private String u() {
+    return figures.oneDecimal(uncertainty());
+  }
+
+  /** The wheel on the other side of the same axle; on one track the only other wheel. */
+  private Optional<String> brother(String wheel) {
+    Optional<Position> own = at(wheel);
+    return layout.positions().stream()
+        .filter(Position::wheel)
+        .filter(p -> own.isPresent() && p.backMm() == own.get().backMm())
+        .map(Position::code)
+        .filter(code -> !code.equals(wheel))
+        .findFirst()
+        .or(() -> otherOnOneTrack(wheel));
+  }
+
+  private Optional<String> otherOnOneTrack(String wheel) {
+    List<String> wheels =
+        layout.positions().stream().filter(Position::wheel).map(Position::code).toList();
+    return wheels.size() == 2
+        ? wheels.stream().filter(code -> !code.equals(wheel)).findFirst()
+        : Optional.empty();
+  }
+
+  private Optional<Position> at(String wheel) {
+    return layout.positions().stream().filter(p -> p.code().equals(wheel)).findFirst();
+  }
+
+  void runOut() {
+    Instrument gauge =
+        Instrument.withId(typed("gauge"))
+            .filter(g -> g.id().endsWith("dial"))
+            .orElseGet(Instrument::dial);
+    List<Double> values = readings(typed("readings"));
+    if (values.isEmpty() || problems.at("readings") != null) {
+      return;
+    }
+    if (values.size() < RunOut.LEAST || values.size() > RunOut.MOST) {
+      problems.add(
+          "readings",
+          new Problem(
+              values.size() + (values.size() == 1 ? " reading" : " readings"),
+              "That does not make a turn.",
+              "Enter 8 to 72, at equal angles from the mark on."));
+      return;
+    }
+    RunOut runOut = RunOut.of(values, gauge);
+    trace = PolarTrace.of(runOut);
+    lines.add("Greatest less least (TIR) " + figures.measured(runOut.total()) + " mm.");
+    lines.add(
+        "Once a turn "
+            + figures.measured(runOut.sine())
+            + " mm, high at "
+            + figures.whole(runOut.highSpotDeg())
+            + "° from the mark; twice a turn "
+            + figures.fine(runOut.twiceMm())
+            + " mm; left over at most "
+            + figures.fine(runOut.spikeMm())
+            + " mm, at "
+            + figures.whole(runOut.spikeDeg())
+            + "°.");
+    lines.add(
+        switch (runOut.look()) {
+          case JUMPS ->
+              "What is left over is more than twice a reading's uncertainty: a damaged raceway or"
+                  + " dirt. Brush, turn and read again before you believe it.";
+          case SMOOTH ->
+              "A clean swing once a turn: a tilted flange or seat. No limit is kept here: the"
+                  + " vehicle’s own figure, or compare with the other side.";
+          case STILL -> "Nothing moves by more than the dial can tell.";
+        });
+    answer = runOut.look().name().toLowerCase(java.util.Locale.ROOT);
+    numbers.add(new Gauged.Number(AccusingTest.RUN_OUT, "", runOut.totalMm(), null));
+  }
+
+  private List<Double> readings(String typed) {
+    List<Double> values = new ArrayList<>();
+    for (String part : typed.split("[\\s;|]+")) {
+      if (!part.isEmpty()) {
+        Optional<Double> value =
+            problems.take(
+                "readings",
+                LengthEntry.parse(part.replaceFirst("^[-−]", ""), LengthEntry.Unit.MILLIMETRE)
+                    .map(t -> t.length().millimetres())
+                    .check(v -> between(v, 0, 10, "mm")));
+        value.ifPresent(v -> values.add(part.matches("^[-−].*") ? -v : v));
+      }
+    }
+    return values;
+  }
+
+  private String decimals(Measured value) {
+    return figures.size(value.value()) + " ± " + figures.size(value.uncertainty());
+  }
+
+  Gauged gauged() {
+    return new Gauged(fields, problems, List.copyOf(lines), answer, trace, List.copyOf(numbers));
+  }
+}

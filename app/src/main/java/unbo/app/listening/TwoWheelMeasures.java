@@ -1,0 +1,182 @@
+package unbo.app.listening;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import unbo.core.diagnosis.DiagnosisTest;
+import unbo.core.measure.ClickCount;
+import unbo.core.measure.Instrument;
+import unbo.core.measure.Measured;
+import unbo.core.measure.Readings;
+import unbo.core.units.Problem;
+import unbo.core.units.QuantityEntry;
+
+/** Measurements of motorcycles and bicycles: swing force, seal grip, free lift, clicks counted. */
+final class TwoWheelMeasures {
+
+  /**
+   * A lip that lets go under this no longer keeps its spacer; our own figure, about a finger's
+   * weight.
+   */
+  private static final double LEAST_GRIP_N = 1;
+
+  private static final double SCALE_SHARE = 0.02;
+  private static final double LEAST_SCALE_N = 0.1;
+
+  private final GaugeReader in;
+
+  TwoWheelMeasures(GaugeReader in) {
+    this.in = in;
+  }
+
+  /** Force at the bar end, running, against the maker's own window; without that no verdict. */
+  void swing() {
+    List<Double> values = forces("force");
+    Optional<Double> least = force("least");
+    Optional<Double> most = force("most");
+    Optional<Double> arm = in.problems.take("arm", in.length(in.typed("arm"), 50, 1200));
+    if (values.isEmpty()) {
+      return;
+    }
+    Measured force = measured(values);
+    in.lines.add("Swing force " + newtons(force) + ".");
+    arm.ifPresent(
+        mm ->
+            in.lines.add(
+                "Turning torque "
+                    + in.figures.size(force.value() * mm / 1000)
+                    + " Nm at "
+                    + in.figures.size(mm)
+                    + " mm."));
+    if (least.isEmpty() || most.isEmpty() || least.get() >= most.get()) {
+      in.lines.add("No verdict without the maker’s own figures, from and to.");
+      return;
+    }
+    if (force.least() > most.get()) {
+      in.answer = "heavy";
+    } else if (force.most() < least.get()) {
+      in.answer = "light";
+    } else if (force.least() >= least.get() && force.most() <= most.get()) {
+      in.answer = "right";
+    } else {
+      in.lines.add("Cannot tell: the uncertainty reaches over the maker’s limit. Repeat it.");
+    }
+  }
+
+  /** Force at which each seal lets its spacer go. */
+  void sealGrip() {
+    double weakest = LEAST_GRIP_N;
+    boolean measured = false;
+    for (DiagnosisTest.Answer wheel : Gauged.wheels(in.test)) {
+      Optional<Double> grip = force("at-" + wheel.id());
+      if (grip.isPresent()) {
+        measured = true;
+        in.lines.add(wheel.label() + ": lets go at " + in.figures.size(grip.get()) + " N.");
+        if (grip.get() < weakest) {
+          weakest = grip.get();
+          in.answer = wheel.id();
+        }
+      }
+    }
+    if (measured && in.answer.isEmpty()) {
+      in.answer = Gauged.NONE;
+    }
+    if (measured) {
+      in.lines.add(
+          "Under about "
+              + in.figures.size(LEAST_GRIP_N)
+              + " N, our own figure, a lip holds nothing.");
+    }
+  }
+
+  /** Free lift at the axle; which joint it is, the finger across it tells. */
+  void lift() {
+    Optional<Double> lift = in.problems.take("lift", in.length(in.typed("lift"), 0, 60));
+    if (lift.isEmpty()) {
+      return;
+    }
+    Measured free = new Measured(lift.get(), 0.5);
+    in.lines.add("Free lift " + in.figures.size(free.value()) + " ± 0.5 mm by rule.");
+    if (free.isSurelyPositive()) {
+      in.lines.add("Which joint it is, the finger across it tells; needles have next to none.");
+    } else {
+      in.lines.add("That cannot be told from none.");
+      boolean none = in.test.answer(Gauged.NONE).isPresent();
+      in.answer = none ? Gauged.NONE : "no";
+    }
+  }
+
+  /** Clicks over crank turns, against the gear. */
+  void clicks() {
+    Optional<Double> clicks = count("clicks", 0, 1000);
+    Optional<Double> turns = count("turns", ClickCount.LEAST_TURNS, 200);
+    Optional<Double> ring = count("ring", 15, 70);
+    Optional<Double> sprocket = count("sprocket", 9, 60);
+    if (clicks.isEmpty() || turns.isEmpty() || ring.isEmpty() || sprocket.isEmpty()) {
+      return;
+    }
+    ClickCount count =
+        ClickCount.of(
+            clicks.get().intValue(),
+            turns.get().intValue(),
+            ring.get().intValue(),
+            sprocket.get().intValue());
+    in.lines.add(
+        in.figures.size(count.perTurn().value())
+            + " ± "
+            + in.figures.size(count.perTurn().uncertainty())
+            + " a crank turn; the wheel turns "
+            + in.figures.size(count.wheelTurns())
+            + " times.");
+    switch (count.beat()) {
+      case ONCE -> in.answer = "once";
+      case TWICE -> in.answer = "twice";
+      case WHEEL -> in.answer = "wheel";
+      case NONE -> in.answer = "none";
+      default -> in.lines.add("Two beats fit: count in another gear, or over more turns.");
+    }
+  }
+
+  private Optional<Double> count(String field, int least, int most) {
+    return in.problems.take(
+        field,
+        QuantityEntry.COUNT
+            .parse(in.typed(field))
+            .check(v -> GaugeReader.between(v, least, most, "")));
+  }
+
+  private Optional<Double> force(String field) {
+    return in.problems.take(
+        field,
+        QuantityEntry.FORCE.parse(in.typed(field)).check(v -> GaugeReader.between(v, 0, 200, "N")));
+  }
+
+  private List<Double> forces(String field) {
+    List<Double> values = new ArrayList<>();
+    for (String part : in.typed(field).split("[\\s;|]+")) {
+      if (!part.isEmpty()) {
+        in.problems
+            .take(
+                field,
+                QuantityEntry.FORCE.parse(part).check(v -> GaugeReader.between(v, 0, 200, "N")))
+            .ifPresent(values::add);
+      }
+    }
+    if (values.size() > 12) {
+      in.problems.add(
+          field, new Problem(values.size() + " readings", "Too many.", "Twelve at the most."));
+      return List.of();
+    }
+    return values;
+  }
+
+  private static Measured measured(List<Double> values) {
+    double mean = values.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
+    double own = Math.max(LEAST_SCALE_N, SCALE_SHARE * mean);
+    return Readings.of(values, new Instrument("spring-scale", "spring scale", own, false)).result();
+  }
+
+  private String newtons(Measured force) {
+    return in.figures.size(force.value()) + " ± " + in.figures.size(force.uncertainty()) + " N";
+  }
+}

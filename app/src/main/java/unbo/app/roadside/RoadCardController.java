@@ -1,0 +1,23 @@
+package unbo.app.roadside;
+
+import java.util.List;
+import java.util.Set;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import unbo.core.roadside.RoadCard;
+
+/** From a few plain signs to stop, crawl, or finish and book. */
+@Controller
+class RoadCardController {
+
+  @GetMapping("/road")
+  String card(@RequestParam(required = false) List<String> sign, Model model) {
+    Set<String> ticked = sign == null ? Set.of() : Set.copyOf(sign);
+    model.addAttribute("signs", RoadCard.signs());
+    model.addAttribute("ticked", ticked);
+    model.addAttribute("answer", sign == null ? null : RoadCard.of(ticked));
+    return "road";
+  }
+}

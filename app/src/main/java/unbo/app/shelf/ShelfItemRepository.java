@@ -1,0 +1,23 @@
+package unbo.app.shelf;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+/** Items by designation and by what is written on them; {@code !} escapes a wildcard. */
+interface ShelfItemRepository extends JpaRepository<ShelfItem, Long> {
+
+  List<ShelfItem> findByDesignationInOrderByPlace(Collection<String> designations);
+
+  @Query(
+      """
+      select i from ShelfItem i where i.number like :pattern escape '!'
+        or i.designation like :pattern escape '!' or i.place like :pattern escape '!'
+        or i.lot like :pattern escape '!' or i.supplier like :pattern escape '!'
+        or i.note like :pattern escape '!' order by i.place, i.number limit 200""")
+  List<ShelfItem> search(String pattern);
+
+  @Query("select i from ShelfItem i order by i.place, i.number limit 500")
+  List<ShelfItem> byPlace();
+}

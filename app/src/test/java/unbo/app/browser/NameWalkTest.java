@@ -1,0 +1,65 @@
+package unbo.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.openqa.selenium.By;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import unbo.app.AppTest;
+import unbo.app.job.Job;
+import unbo.app.shelf.Shelf;
+
+/** From a size to a bearing in a job's place, and a list onto the shelf, in a browser. */
+class NameWalkTest extends AppTest {
+
+  @LocalServerPort private int port;
+  @Autowired private Shelf shelf;
+
+  @ParameterizedTest
+  @CsvSource({"1280, 800", "390, 844"})
+  void fromASizeIntoAJob(int width, int height) throws Exception {
+    Job job = newJobOn("a4");
+    String place = job.arrangement().namedPlaces().get(0).id();
+    try (Browser browser = new Browser(port, width, height)) {
+      browser.signIn("joren").open("/yard");
+      browser.script(
+          "document.body.dispatchEvent(new KeyboardEvent('keydown', {key: 'n', bubbles: true}))");
+      browser.waitFor(By.id("q")).type("q", "20 x 47 x 14").see("Read as a size");
+      browser.see("6204").click(By.cssSelector("a[aria-label='Lay 7204 over']"));
+      browser.see("the same envelope").press("closer").see("whole to the axis");
+      browser.open("/name?q=6204-2RS").see("contact seals on both sides");
+      browser.open("/jobs/" + job.getId() + "/name?text=6204-2RS").press("Take 6204");
+      browser.until("the name", d -> reload(job).bearingAt(place).isPresent());
+      assertThat(reload(job).bearingAt(place).orElseThrow().getDesignation()).isEqualTo("6204");
+      browser.open("/name/which").click(By.cssSelector(".which-answers button"));
+      browser.see("Seen so far");
+      assertThat(browser.complaints()).isEmpty();
+    }
+  }
+
+  /** What the one line finds also comes without script: the form is plain. */
+  @Test
+  void aListGoesOntoTheShelfByAFile(@TempDir Path folder) throws Exception {
+    Path file = folder.resolve("stock.csv");
+    Files.writeString(file, "number,place,qty\n6308-2RS,W1,3\n6309,W2,x\n");
+    try (Browser browser = new Browser(port, 1280, 800)) {
+      browser.signIn("joren").open("/shelf/import");
+      browser.driver().findElement(By.id("csv-file")).sendKeys(file.toString());
+      browser.until(
+          "the file", d -> d.findElement(By.id("csv")).getDomProperty("value").contains("6308"));
+      browser.press("Look at it").see("1 line is refused of 2");
+      browser.type("csv", "number,place,qty\n6308-2RS,W1,3\n6309,W2,1\n").press("Look at it");
+      browser.see("Every line can come in.").press("Bring in 2 lines").see("2 cards came in.");
+      assertThat(shelf.search("6308-2RS")).hasSize(1);
+      browser.open("/shelf?q=6308").click(By.linkText("6308-2RS")).press("Take one");
+      browser.until("the piece", d -> shelf.search("6308-2RS").get(0).getQuantity() == 2);
+      assertThat(browser.complaints()).isEmpty();
+    }
+  }
+}

@@ -1,0 +1,92 @@
+package unbo.app.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import unbo.app.AppTest;
+import unbo.app.gauge.GaugeHub;
+import unbo.app.vehicle.Vehicle;
+import unbo.core.vehicle.VehicleKind;
+import unbo.core.vehicle.VehicleLayout;
+
+/** A round with one thumb: begun at the vehicle, a gauge's reading taken, walked to its end. */
+class RoundWalkTest extends AppTest {
+
+  /** The least height and width that a gloved finger hits: 44 of CSS's pixels (WCAG 2.1, 2.5.5). */
+  private static final long THUMB_PX = 44;
+
+  @LocalServerPort private int port;
+  @Autowired private GaugeHub hub;
+  private Vehicle vehicle;
+
+  @BeforeEach
+  void trailer() {
+    vehicle =
+        vehicles.save(
+            new Vehicle("Trailer “Dunlin”", VehicleKind.TRAILER, "for the walk", "FW 901")
+                .withLayout(
+                    new VehicleLayout(VehicleKind.TRAILER, "taper-pair", 1, 1300, 0, 3000)));
+  }
+
+  @Test
+  void twoHubsOneThumb() throws Exception {
+    try (Browser phone = new Browser(port, 390, 844)) {
+      phone.signIn("joren");
+      phone.open("/vehicles/" + vehicle.getId()).click(By.linkText("The round"));
+      phone.see("No round yet").press("Begin").see("0 of 2 looked at").see("Hub left");
+      phone.click(By.cssSelector("label:has(input[value=rough])")).press("Keep, and on");
+      phone.see("1 of 2 looked at").see("it feels rough").see("Hub right");
+      phone.click(By.cssSelector("label:has(input[value=smooth])")).press("Keep, and on");
+      phone.until("the walk is done", d -> d.findElements(By.id("play")).isEmpty());
+      phone.press("End the round").see("ended by Joren Maak");
+      assertThat(phone.complaints()).isEmpty();
+    }
+  }
+
+  @Test
+  void theGaugesReadingGoesIntoTheRound() throws Exception {
+    try (Browser phone = new Browser(port, 390, 844)) {
+      phone.signIn("joren");
+      phone.script("localStorage.setItem('gauge', 'on')");
+      phone.open("/vehicles/" + vehicle.getId() + "/rounds").press("Begin").see("gauge on");
+      phone.click(By.id("play"));
+      hub.publish("joren", "dial", "0.314", "mm");
+      phone.see("0.314 mm").driver().findElement(By.id("play")).sendKeys(Keys.F8);
+      phone.press("Keep, and on").see("1 of 2 looked at");
+      assertThat(phone.text(By.cssSelector(".walk-figures"))).contains("0.314 mm", "first time");
+    }
+  }
+
+  @Test
+  void aWrongValueStaysInItsField() throws Exception {
+    try (Browser phone = new Browser(port, 390, 844)) {
+      phone.signIn("joren").open("/vehicles/" + vehicle.getId() + "/rounds").press("Begin");
+      phone.see("0 of 2 looked at").type("play", "a lot").type("note", "lip torn");
+      phone.press("Keep, and on").see("There is no number in it");
+      assertThat(phone.driver().findElement(By.id("play")).getDomProperty("value"))
+          .isEqualTo("a lot");
+      assertThat(phone.driver().findElement(By.id("note")).getDomProperty("value"))
+          .isEqualTo("lip torn");
+    }
+  }
+
+  @Test
+  void aThumbHitsEverything() throws Exception {
+    try (Browser phone = new Browser(port, 390, 844)) {
+      phone.signIn("joren").open("/vehicles/" + vehicle.getId() + "/rounds").press("Begin");
+      phone.see("0 of 2 looked at");
+      Object small =
+          phone.script(
+              "return [...document.querySelectorAll('.round-board button, .round-board .choices"
+                  + " label, .round-board .field-box, .walk-rows a')].filter(e =>"
+                  + " e.getBoundingClientRect().height < arguments[0]).map(e => e.outerHTML)",
+              THUMB_PX);
+      assertThat(small).asInstanceOf(org.assertj.core.api.InstanceOfAssertFactories.LIST).isEmpty();
+    }
+  }
+}

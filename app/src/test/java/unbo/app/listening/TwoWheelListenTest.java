@@ -1,0 +1,103 @@
+package unbo.app.listening;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import unbo.app.PageTest;
+import unbo.core.diagnosis.DiagnosisTest;
+import unbo.core.vehicle.VehicleKind;
+
+/** Searches on two and three wheels: every test opens, the measured ones are worked out. */
+class TwoWheelListenTest extends PageTest {
+
+  @Autowired private Listenings listenings;
+
+  @ParameterizedTest
+  @EnumSource(VehicleKind.class)
+  void everyTestOfEveryKindOpens(VehicleKind kind) throws Exception {
+    Listening listening = listenings.start(kind, null, "", "Tester");
+    for (DiagnosisTest test : listening.model().tests()) {
+      mvc.perform(get("/listen/{i}", listening.getId()).param("test", test.id()).with(as("tuva")))
+          .andExpect(status().isOk())
+          .andExpect(content().string(containsString("class=\"test-drawing\"")));
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "MOTORCYCLE | m-swing | force=6 6.2 6.1;arm=350;least=2;most=4 | That says: over",
+        "MOTORCYCLE | m-swing | force=6 | No verdict without the maker",
+        "MOTORCYCLE | m-swing | force=much | could not be read as a number",
+        "MOTORCYCLE | m-seal-grip | at-front-wheel=0.4;at-rear-wheel=3 | That says: front wheel",
+        "MOTORCYCLE | m-lift | lift=2 | Free lift 2 ± 0.5 mm",
+        "MOTORCYCLE | m-lift | lift=0.2 | cannot be told from none",
+        "MOTORCYCLE | m-heat | at-front-wheel=40;at-rear-wheel=71 | That says: rear wheel",
+        "BICYCLE | b-count | clicks=10;turns=10;ring=36;sprocket=12 | That says: once a crank turn",
+        "BICYCLE | b-count | clicks=10;turns=10;ring=32;sprocket=32 | Two beats fit",
+        "BICYCLE | b-count | clicks=10;turns=2 | That cannot be here"
+      })
+  void measuredTestsAreWorkedOut(VehicleKind kind, String test, String fields, String says)
+      throws Exception {
+    Listening listening = listenings.start(kind, null, "", "Tester");
+    var request =
+        post("/listen/{i}/gauge", listening.getId())
+            .param("test", test)
+            .with(as("tuva"))
+            .with(csrf());
+    for (String field : fields.split(";")) {
+      request.param(field.split("=")[0].strip(), field.split("=")[1].strip());
+    }
+    mvc.perform(request).andExpect(content().string(containsString(says)));
+  }
+
+  @Test
+  void wordsOfRidersAreUnderstood() throws Exception {
+    Listening bike =
+        listenings.start(VehicleKind.BICYCLE, null, "creaks under load, goes when standing", "T");
+    assertThat(listenings.answers(bike).byTest())
+        .containsEntry("b-sound", "creak")
+        .containsEntry("b-when", "pedal")
+        .containsEntry("b-out-of-saddle", "goes");
+  }
+
+  /**
+   * What a colleague answers comes to a page that knew less; nothing comes while nothing is new.
+   */
+  @Test
+  void twoSeeEachOthersAnswers() throws Exception {
+    Listening listening = listenings.start(VehicleKind.TRICYCLE, null, "", "Tester");
+    String address = "/listen/" + listening.getId() + "/since";
+    mvc.perform(get(address).param("seen", "0-0").with(as("joren")))
+        .andExpect(status().isNoContent());
+    mvc.perform(
+        post("/listen/{i}/answers", listening.getId())
+            .param("test", "b-when")
+            .param("answer", "coast")
+            .with(as("tuva"))
+            .with(csrf()));
+    mvc.perform(get(address).param("seen", "0-0").param("lines", "0").with(as("joren")))
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString("Tuva Lind: When is it there? only when")));
+    mvc.perform(
+        post("/listen/{i}/answers", listening.getId())
+            .param("test", "b-when")
+            .param("answer", "brake")
+            .with(as("joren"))
+            .with(csrf()));
+    mvc.perform(get(address).param("seen", "1-0").param("lines", "1").with(as("tuva")))
+        .andExpect(content().string(containsString("Against it stands")))
+        .andExpect(content().string(not(containsString("Tuva Lind: When"))));
+  }
+}

@@ -1,0 +1,93 @@
+package unbo.core.roadside;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import unbo.core.tables.Table;
+
+/**
+ * The signs and what they come to. The worst sign counts; play with any noise, heat, or smoke is
+ * always <em>stop</em>, and two signs that would each let it crawl are <em>stop</em> together,
+ * since two independent signs of one wheel are further gone than one.
+ */
+public final class RoadCard {
+
+  /** What to do, the worst first. */
+  public enum Verdict {
+    STOP("Stop. Do not drive on.", "Have it carried or towed with that wheel off the ground."),
+    CRAWL(
+        "Crawl off the road, then stop.",
+        "Walking pace, hazard lights, to the nearest place out of the traffic; look again there."),
+    FINISH(
+        "Finish gently, and book it.",
+        "No load, no hurry, no long hill; stop every little while, listen and feel for heat."),
+    NONE(
+        "No sign ticked.",
+        "No sign found is not a promise: if it grows, smells or warms, stop and look again.");
+
+    private final String words;
+    private final String how;
+
+    Verdict(String words, String how) {
+      this.words = words;
+      this.how = how;
+    }
+
+    public String words() {
+      return words;
+    }
+
+    public String how() {
+      return how;
+    }
+  }
+
+  /**
+   * A sign.
+   *
+   * @param sense what tells it: see, hear, smell, touch, hand, foot
+   */
+  public record Sign(String id, String sense, String words, Verdict verdict, String why) {}
+
+  /**
+   * What the ticked signs come to.
+   *
+   * @param reasons why, one for each sign that counts
+   */
+  public record Answer(Verdict verdict, List<String> reasons) {}
+
+  private static final List<Sign> SIGNS =
+      Table.read(
+          RoadCard.class,
+          "/unbo/core/roadside/signs.csv",
+          row ->
+              new Sign(
+                  row.text("id"),
+                  row.text("sense"),
+                  row.text("sign"),
+                  Verdict.valueOf(row.text("verdict").toUpperCase(java.util.Locale.ROOT)),
+                  row.text("why")));
+
+  private RoadCard() {}
+
+  /** All signs, the worst first. */
+  public static List<Sign> signs() {
+    return SIGNS;
+  }
+
+  /** What some signs come to; ids that do not exist are left out. */
+  public static Answer of(Set<String> ticked) {
+    List<Sign> seen = SIGNS.stream().filter(s -> ticked.contains(s.id())).toList();
+    Verdict worst =
+        seen.stream().map(Sign::verdict).min(Comparator.naturalOrder()).orElse(Verdict.NONE);
+    long crawls = seen.stream().filter(s -> s.verdict() == Verdict.CRAWL).count();
+    List<String> reasons =
+        new java.util.ArrayList<>(
+            seen.stream().filter(s -> s.verdict() == worst).map(Sign::why).toList());
+    if (worst == Verdict.CRAWL && crawls > 1) {
+      reasons.add("Two such signs together are further gone than one.");
+      return new Answer(Verdict.STOP, List.copyOf(reasons));
+    }
+    return new Answer(worst, List.copyOf(reasons));
+  }
+}
