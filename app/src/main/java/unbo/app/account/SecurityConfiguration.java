@@ -60,9 +60,9 @@ class SecurityConfiguration {
                         "/keys",
                         "/road",
                         "/vendor/**",
-                        "/unbo.css",
-                        "/unbo.js",
-                        "/icon.svg",
+                        "/unbo*.css",
+                        "/unbo*.js",
+                        "/icon*.svg",
                         "/actuator/health")
                     .permitAll()
                     .requestMatchers("/people")

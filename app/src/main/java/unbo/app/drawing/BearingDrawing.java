@@ -154,10 +154,8 @@ public record BearingDrawing(
           names.get(place),
           place == 0 ? "" : differences(portrait),
           place,
-          portrait.pieces().stream()
-              .flatMap(p -> p.shapes().stream())
-              .map(s -> SectionDrawing.outline(s, scale))
-              .toList(),
+          SectionDrawing.outlines(
+              portrait.pieces().stream().flatMap(p -> p.shapes().stream()), scale),
           close ? List.of() : portrait.contactLines().stream().map(this::line).toList());
     }
 

@@ -27,8 +27,10 @@ final class Hull {
   /** The upper outline at a distance around spots; spots below the floor count as on it. */
   static Hull around(List<Spot> spots, double distance, double floor) {
     List<Spot> grown = new ArrayList<>();
-    for (Spot spot : spots) {
-      double y = Math.min(spot.y(), floor);
+    // Only corners of the outline itself can become corners of the outline around it.
+    List<Spot> clamped = spots.stream().map(s -> new Spot(s.x(), Math.min(s.y(), floor))).toList();
+    for (Spot spot : upperChain(clamped)) {
+      double y = spot.y();
       for (int i = 0; i < CORNERS; i++) {
         double angle = 2 * Math.PI * i / CORNERS;
         grown.add(

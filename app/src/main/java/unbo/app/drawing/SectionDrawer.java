@@ -33,6 +33,7 @@ final class SectionDrawer {
   private final PartStates states;
   private final List<String> resultTexts;
   private final BalloonPlacer placer;
+  private final double lowerEnd;
   private final Scale scale;
   private final List<DimensionView> dimensions;
 
@@ -48,6 +49,7 @@ final class SectionDrawer {
     this.states = states;
     this.resultTexts = format.inch() ? results.stream().map(InchText::of).toList() : results;
     this.placer = new BalloonPlacer(format.balloonRadius(), format.spacing());
+    this.lowerEnd = lowerEnd();
     this.scale = scale();
     this.dimensions =
         new DimensionChain(section, scale, axisY() + DIMENSION_DROP, format.inch()).views();
@@ -76,7 +78,7 @@ final class SectionDrawer {
   private Scale scale() {
     double reach = placer.reach();
     double byWidth = (format.width() - 2 * reach) / (section.mostX() - section.leastX());
-    double byHeight = (format.mostHeight() - reach) / (section.mostR() - lowerEnd());
+    double byHeight = (format.mostHeight() - reach) / (section.mostR() - lowerEnd);
     double unitsPerMm = Math.min(byWidth, byHeight);
     double slack = format.width() - 2 * reach - unitsPerMm * (section.mostX() - section.leastX());
     return new Scale(
@@ -91,7 +93,7 @@ final class SectionDrawer {
   }
 
   private boolean isBroken() {
-    return section.leastR() < lowerEnd() - 1e-9;
+    return section.leastR() < lowerEnd - 1e-9;
   }
 
   /** A straight break line with a zigzag in its middle, under everything that is broken off. */
@@ -99,7 +101,7 @@ final class SectionDrawer {
     if (!isBroken()) {
       return "";
     }
-    double y = scale.y(lowerEnd());
+    double y = scale.y(lowerEnd);
     double from = scale.x(brokenShapes().mapToDouble(Shape::leastX).min().orElseThrow()) - 8;
     double to = scale.x(brokenShapes().mapToDouble(Shape::mostX).max().orElseThrow()) + 8;
     double middle = (from + to) / 2;
@@ -120,11 +122,11 @@ final class SectionDrawer {
   private Stream<Shape> brokenShapes() {
     return section.parts().stream()
         .flatMap(p -> p.shapes().stream())
-        .filter(s -> s.leastR() < lowerEnd());
+        .filter(s -> s.leastR() < lowerEnd);
   }
 
   private Shape broken(Shape shape) {
-    return shape.cutBelow(lowerEnd());
+    return shape.cutBelow(lowerEnd);
   }
 
   private double axisY() {
@@ -132,7 +134,7 @@ final class SectionDrawer {
   }
 
   private double height() {
-    double silhouette = scale.y(lowerEnd()) + 12;
+    double silhouette = scale.y(lowerEnd) + 12;
     double lastLine = resultsFrom() + LINE * Math.max(0, resultTexts.size() - 1) + 12;
     return resultTexts.isEmpty() ? silhouette : Math.max(silhouette, lastLine);
   }
@@ -163,10 +165,7 @@ final class SectionDrawer {
         states.letterOf(part.part()),
         selected != null && part.part().id().equals(selected.id()),
         part.assumed(),
-        part.shapes().stream()
-            .map(this::broken)
-            .map(s -> SectionDrawing.outline(s, scale))
-            .toList(),
+        SectionDrawing.outlines(part.shapes().stream().map(this::broken), scale),
         anchor,
         balloon,
         edge);
@@ -216,8 +215,8 @@ final class SectionDrawer {
             .orElse(axisY() + DIMENSION_DROP);
     double under = lowest + LINE * 1.5;
     double last = under + LINE * (resultTexts.size() - 1);
-    boolean inside = fitsInside() && last < scale.y(lowerEnd()) - 8;
-    return inside ? under : Math.max(under, scale.y(lowerEnd()) + LINE);
+    boolean inside = fitsInside() && last < scale.y(lowerEnd) - 8;
+    return inside ? under : Math.max(under, scale.y(lowerEnd) + LINE);
   }
 
   private double quietFrom() {

@@ -3,6 +3,7 @@ package unbo.app.drawing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.section.Section;
 import unbo.core.section.SectionPart;
@@ -56,8 +57,15 @@ public record SectionDrawing(
       Spot balloon,
       Spot leaderEnd) {}
 
-  /** One outline with the class of its look, and its hatch lines, empty when it has none. */
-  public record Outline(String path, String look, String hatch) {}
+  /**
+   * Outlines of one look, drawn as one, with the class of that look and their hatch lines, empty
+   * when it has none.
+   */
+  public record Outline(String path, String look, String hatch) {
+    Outline and(Outline other) {
+      return new Outline(path + other.path, look, hatch + other.hatch);
+    }
+  }
 
   /** A written dimension: line, ticks, text, and the lines that lead to it. */
   public record DimensionView(
@@ -132,6 +140,24 @@ public record SectionDrawing(
   /** Length of the scale bar that stands for ten millimetres. */
   public double scaleBar() {
     return 10 * unitsPerMm;
+  }
+
+  /**
+   * Neighbours of one look in one path each: a page of few elements is written and shown sooner.
+   */
+  static List<Outline> outlines(Stream<Shape> shapes, Scale scale) {
+    List<Outline> outlines = new ArrayList<>();
+    shapes.forEach(
+        shape -> {
+          Outline next = outline(shape, scale);
+          int last = outlines.size() - 1;
+          if (last >= 0 && outlines.get(last).look().equals(next.look())) {
+            outlines.set(last, outlines.get(last).and(next));
+          } else {
+            outlines.add(next);
+          }
+        });
+    return outlines;
   }
 
   static Outline outline(Shape shape, Scale scale) {

@@ -49,7 +49,7 @@ class InchDialect extends AbstractDialect implements IPostProcessorDialect {
 
     @Override
     public void handleOpenElement(IOpenElementTag tag) {
-      if (asWritten > 0 || isAsWritten(tag)) {
+      if (inch && (asWritten > 0 || isAsWritten(tag))) {
         asWritten++;
       }
       super.handleOpenElement(tag);

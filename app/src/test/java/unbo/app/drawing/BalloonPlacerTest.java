@@ -3,6 +3,7 @@ package unbo.app.drawing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import net.jqwik.api.ForAll;
@@ -41,6 +42,29 @@ class BalloonPlacerTest {
         assertThat(Spot.cross(anchors.get(i), places.get(i), anchors.get(j), places.get(j)))
             .isFalse();
       }
+    }
+  }
+
+  /** Law: what lies inside a shape moves no balloon. */
+  @Property(tries = 200)
+  void onlyTheOutlineCounts(@ForAll long seed) {
+    Random random = new Random(seed);
+    List<Spot> corners = new ArrayList<>();
+    for (int i = 0; i < 9; i++) {
+      corners.add(new Spot(60 + random.nextDouble() * 580, 80 + random.nextDouble() * 220));
+    }
+    List<Spot> all = new ArrayList<>(corners);
+    for (int i = 0; i < 60; i++) {
+      Spot a = corners.get(random.nextInt(9));
+      Spot b = corners.get(random.nextInt(9));
+      double share = random.nextDouble();
+      all.add(new Spot(a.x() + share * (b.x() - a.x()), a.y() + share * (b.y() - a.y())));
+    }
+    Collections.shuffle(all, random);
+    List<Spot> plain = PLACER.place(corners, corners, 250);
+    List<Spot> filled = PLACER.place(corners, all, 250);
+    for (int i = 0; i < corners.size(); i++) {
+      assertThat(filled.get(i).distance(plain.get(i))).isLessThan(0.01);
     }
   }
 

@@ -2,6 +2,8 @@ package unbo.core.section;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.DoubleBinaryOperator;
+import java.util.function.ToDoubleFunction;
 
 /**
  * A closed outline of a part, and how it is shown.
@@ -77,18 +79,27 @@ public record Shape(List<Point> outline, Look look) {
   }
 
   public double leastX() {
-    return outline.stream().mapToDouble(Point::x).min().orElseThrow();
+    return furthest(Point::x, Math::min);
   }
 
   public double mostX() {
-    return outline.stream().mapToDouble(Point::x).max().orElseThrow();
+    return furthest(Point::x, Math::max);
   }
 
   public double leastR() {
-    return outline.stream().mapToDouble(Point::r).min().orElseThrow();
+    return furthest(Point::r, Math::min);
   }
 
   public double mostR() {
-    return outline.stream().mapToDouble(Point::r).max().orElseThrow();
+    return furthest(Point::r, Math::max);
+  }
+
+  /** A loop, since a drawing asks for this some thousand times. */
+  private double furthest(ToDoubleFunction<Point> along, DoubleBinaryOperator further) {
+    double best = along.applyAsDouble(outline.get(0));
+    for (Point point : outline) {
+      best = further.applyAsDouble(best, along.applyAsDouble(point));
+    }
+    return best;
   }
 }
