@@ -2,12 +2,14 @@ package unbo.app.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.results.CheckedNode;
-import com.deque.html.axecore.results.Results;
-import com.deque.html.axecore.results.Rule;
 import com.deque.html.axecore.selenium.AxeBuilder;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -22,7 +24,11 @@ import unbo.core.arrangement.Arrangements;
 /**
  * Every page, at the bench and on a phone, without a finding; and nothing wider than its screen.
  */
+@Execution(ExecutionMode.CONCURRENT)
 class AccessibilityTest extends AppTest {
+
+  private static final String EVERY_RULE = "rules: {}";
+  private static final String RULES_OF_COLOUR = "runOnly: ['color-contrast', 'link-in-text-block']";
 
   @LocalServerPort private int port;
   @Autowired private Listenings listenings;
@@ -32,6 +38,7 @@ class AccessibilityTest extends AppTest {
   void noPageHasAFinding(int width, int height) throws Exception {
     List<String> findings = new ArrayList<>();
     try (Browser browser = new Browser(port, width, height)) {
+      browser.onEveryPage(axe());
       scan(browser, "/login", width, findings);
       browser.theme("light").signIn("ilse");
       for (String page : pages(width)) {
@@ -40,6 +47,12 @@ class AccessibilityTest extends AppTest {
       assertThat(browser.complaints().stream().filter(m -> !m.contains("status of 404"))).isEmpty();
     }
     assertThat(findings).isEmpty();
+  }
+
+  private static String axe() throws IOException {
+    try (InputStream script = AxeBuilder.class.getResourceAsStream("/axe.min.js")) {
+      return new String(script.readAllBytes(), StandardCharsets.UTF_8);
+    }
   }
 
   /**
@@ -114,28 +127,25 @@ class AccessibilityTest extends AppTest {
   private static void scan(Browser browser, String page, int width, List<String> findings) {
     browser.theme("light").open(page);
     browser.script("document.querySelectorAll('details').forEach(d => d.open = true)");
-    collect(page + " by day", axe().analyze(browser.driver()), findings);
+    findings.addAll(found(browser, page + " by day", EVERY_RULE));
     long wide =
         ((Number) browser.script("return document.documentElement.scrollWidth")).longValue();
     if (wide > width) {
       findings.add(page + " is " + wide + " wide on a screen of " + width);
     }
     browser.theme("dark");
-    AxeBuilder colours = axe().withOnlyRules(List.of("color-contrast", "link-in-text-block"));
-    collect(page + " by night", colours.analyze(browser.driver()), findings);
+    findings.addAll(found(browser, page + " by night", RULES_OF_COLOUR));
   }
 
-  /** Pages hold no frames of another origin, which alone would need a window of their own. */
-  private static AxeBuilder axe() {
-    return new AxeBuilder().setLegacyMode(true);
-  }
-
-  private static void collect(String page, Results results, List<String> findings) {
-    for (Rule rule : results.getViolations()) {
-      for (CheckedNode node : rule.getNodes()) {
-        findings.add(
-            String.join(" ", page, rule.getId(), node.getTarget().toString(), node.getHtml()));
-      }
-    }
+  /** The nodes that a rule of axe finds fault with. */
+  private static List<String> found(Browser browser, String page, String options) {
+    List<?> nodes =
+        (List<?>)
+            browser.outcome(
+                "axe.run(document, {resultTypes: ['violations'], "
+                    + options
+                    + "}).then(r => r.violations.flatMap(v => v.nodes.map("
+                    + "n => v.id + ' ' + n.target + ' ' + n.html)))");
+    return nodes.stream().map(node -> page + " " + node).toList();
   }
 }

@@ -162,6 +162,18 @@ final class Browser implements AutoCloseable {
     return driver.executeScript(code, arguments);
   }
 
+  /** What a promise comes to. */
+  Object outcome(String promise) {
+    return driver.executeAsyncScript(
+        "const done = arguments[0]; " + promise + ".then(done, e => done(['' + e]))");
+  }
+
+  /** A script that the browser itself brings to each page, past the page's own policy. */
+  void onEveryPage(String script) {
+    driver.executeCdpCommand(
+        "Page.addScriptToEvaluateOnNewDocument", java.util.Map.of("source", script));
+  }
+
   /** What the browser itself complained about: refused scripts and styles, errors. */
   List<String> complaints() {
     return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
