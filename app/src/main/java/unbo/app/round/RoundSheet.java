@@ -6,6 +6,7 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import unbo.core.round.RoundMeasure;
 import unbo.core.round.Trend;
@@ -120,14 +121,21 @@ public record RoundSheet(List<Stop> stops, Stop now, int done, List<String> wors
             .perYear()
             .map(
                 y ->
-                    number(y.value())
-                        + " ± "
-                        + number(y.uncertainty())
+                    slope(y.value(), y.uncertainty())
                         + " "
                         + trend.measure().difference()
                         + " a year")
             .orElse(""),
         path(trend.points()));
+  }
+
+  /**
+   * The uncertainty with two figures, the value with as many places (ISO/IEC Guide 98-3, 7.2.6).
+   */
+  private static String slope(double value, double uncertainty) {
+    int places = Math.max(0, 1 - (int) Math.floor(Math.log10(Math.max(1e-6, uncertainty))));
+    String form = "%." + Math.min(places, 4) + "f";
+    return String.format(Locale.ROOT, form + " ± " + form, value, uncertainty).replace('-', '−');
   }
 
   /** Three figures at most; the last zeros fall away. */

@@ -92,6 +92,12 @@ final class Browser implements AutoCloseable {
     return this;
   }
 
+  /** Shows the page as it is printed. */
+  Browser onPaper() {
+    driver.executeCdpCommand("Emulation.setEmulatedMedia", java.util.Map.of("media", "print"));
+    return this;
+  }
+
   Browser signIn(String username) {
     open("/login").type("username", username).type("password", DemoPassword.VALUE);
     press("Sign in");

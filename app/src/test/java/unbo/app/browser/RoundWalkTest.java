@@ -6,6 +6,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import unbo.app.AppTest;
@@ -59,6 +60,20 @@ class RoundWalkTest extends AppTest {
       phone.see("0.314 mm").driver().findElement(By.id("play")).sendKeys(Keys.F8);
       phone.press("Keep, and on").see("1 of 2 looked at");
       assertThat(phone.text(By.cssSelector(".walk-figures"))).contains("0.314 mm", "first time");
+    }
+  }
+
+  /** Printed before the walk it is a sheet to write on: no form, no button, the caution stays. */
+  @Test
+  void onPaperThereIsRoomToWrite() throws Exception {
+    try (Browser bench = new Browser(port, 1280, 800)) {
+      bench.signIn("joren").open("/vehicles/" + vehicle.getId() + "/rounds").press("Begin");
+      bench.see("0 of 2 looked at").onPaper();
+      String paper = bench.text(By.tagName("body"));
+      assertThat(paper).contains("Stands and chocks").contains("play at the rim ............ mm");
+      assertThat(paper.split("smooth · rough", -1)).hasSize(3);
+      assertThat(bench.driver().findElements(By.tagName("button")))
+          .noneMatch(WebElement::isDisplayed);
     }
   }
 

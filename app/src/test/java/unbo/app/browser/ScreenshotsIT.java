@@ -26,7 +26,6 @@ class ScreenshotsIT extends AppTest {
         jobs.open().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();
     String page = "/jobs/" + job.getId();
     try (Browser browser = new Browser(port, 1280, 800)) {
-      shot(browser.open("/login"), "sign-in");
       shot(browser.signIn("joren"), "yard");
       browser.open(page + "?at=name&part=inboard-cone").type("text", "30206 J2").see("Take 30206");
       shot(browser, "name");
@@ -64,6 +63,7 @@ class ScreenshotsIT extends AppTest {
       shot(browser.open("/interface"), "interface");
       shot(browser.open("/name?q=25+x+52+x+15&over=NU205&over=6305"), "find");
       shot(browser.open("/shelf?q=6204-2RS&position=a4"), "shelf");
+      shot(browser.open("/rounds/3"), "round");
       listening(browser);
       browser.theme("dark");
       shot(browser.open(page + "?at=set"), "night");
