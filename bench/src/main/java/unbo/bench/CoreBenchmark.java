@@ -15,6 +15,7 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import unbo.app.drawing.PartStates;
 import unbo.app.drawing.SectionDrawing;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.Assembly;
@@ -129,7 +130,7 @@ public class CoreBenchmark {
   public SectionDrawing drawSection() {
     Section section = SectionBuilder.of(Assembly.assumed(Arrangements.of("a11")), 0.4);
     return SectionDrawing.of(
-        section, SectionDrawing.Format.BENCH, null, SectionDrawing.NO_STATES, List.of());
+        section, SectionDrawing.Format.BENCH, null, PartStates.NONE, List.of());
   }
 
   /** The exact choice of the next test over all tests and causes, of all six kinds together. */

@@ -3,6 +3,7 @@ package unbo.bench;
 import java.io.IOException;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -21,9 +22,10 @@ import java.util.regex.Pattern;
 /**
  * People at work on a running demo: each signs in and walks real pages with pauses, as between
  * looking and typing. Prints for each page how long the answer took, from the first byte sent to
- * the last received over loopback, so the server's own time is a little less.
+ * the last received over loopback, and the server's own time of it by its access log.
  *
- * <p>Arguments: address, people, seconds, and the number of gauges that send at the same time.
+ * <p>Arguments: address, the directory of the access log, people, seconds, and the number of gauges
+ * that send at the same time.
  */
 public final class LoadScript {
 
@@ -42,6 +44,7 @@ public final class LoadScript {
   private final Map<String, List<Double>> tookMs = new ConcurrentHashMap<>();
   private final List<Visitor> visitors = new ArrayList<>();
   private final Map<Integer, GaugeAtWork> gaugesAtWork = new ConcurrentHashMap<>();
+  private volatile boolean measuring;
   private final List<String> faults = Collections.synchronizedList(new ArrayList<>());
 
   private LoadScript(String root) {
@@ -49,14 +52,18 @@ public final class LoadScript {
   }
 
   public static void main(String[] arguments) throws Exception {
-    int people = Integer.parseInt(arguments[1]);
-    long seconds = Long.parseLong(arguments[2]);
+    int people = Integer.parseInt(arguments[2]);
+    long seconds = Long.parseLong(arguments[3]);
     LoadScript script = new LoadScript(arguments[0]);
-    int gauges = arguments.length > 3 ? Integer.parseInt(arguments[3]) : 0;
+    int gauges = arguments.length > 4 ? Integer.parseInt(arguments[4]) : 0;
     script.run(people, gauges, WARMING_UP);
     script.tookMs.clear();
+    script.measuring = true;
     script.run(people, gauges, Duration.ofSeconds(seconds));
-    script.print(people, gauges, seconds);
+    System.out.printf(
+        "%n%d people, %d gauges, %d s, pauses of 0.5 to 2.5 s%n", people, gauges, seconds);
+    print("page", script.tookMs);
+    print("server's own time", ServerTimes.of(Path.of(arguments[1])));
     if (!script.faults.isEmpty()) {
       System.out.println("faults: " + script.faults.subList(0, Math.min(5, script.faults.size())));
       System.exit(1);
@@ -96,12 +103,10 @@ public final class LoadScript {
     tookMs.computeIfAbsent(name, n -> Collections.synchronizedList(new ArrayList<>())).add(ms);
   }
 
-  private void print(int people, int gauges, long seconds) {
-    System.out.printf(
-        "%n%d people, %d gauges, %d s, pauses of 0.5 to 2.5 s%n", people, gauges, seconds);
-    System.out.println("| page | asked | median | 95th percentile |");
+  private static void print(String heading, Map<String, List<Double>> times) {
+    System.out.printf("%n| %s | asked | median | 95th percentile |%n", heading);
     System.out.println("|---|---|---|---|");
-    new TreeMap<>(tookMs)
+    new TreeMap<>(times)
         .forEach(
             (page, took) -> {
               List<Double> sorted = took.stream().sorted().toList();
@@ -204,8 +209,14 @@ public final class LoadScript {
 
     private String timed(String name, HttpRequest request)
         throws IOException, InterruptedException {
+      HttpRequest named =
+          measuring
+              ? HttpRequest.newBuilder(request, (n, v) -> true)
+                  .header(ServerTimes.PAGE_HEADER, name.replace(' ', '_'))
+                  .build()
+              : request;
       long start = System.nanoTime();
-      HttpResponse<String> response = me.send(request);
+      HttpResponse<String> response = me.send(named);
       double took = (System.nanoTime() - start) / 1e6;
       if (response.statusCode() >= 400 && response.statusCode() != 404) {
         faults.add(response.statusCode() + " " + request.uri());

@@ -31,6 +31,11 @@ public final class Person implements UserDetails {
     return role;
   }
 
+  /** Whether people and their roles are theirs to see to. */
+  public boolean isOwner() {
+    return role == Role.OWNER;
+  }
+
   public String getRoleTitle() {
     return role.title();
   }

@@ -9,29 +9,31 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import unbo.app.drawing.DrawnSection;
+import unbo.app.drawing.DrawnSections;
+import unbo.app.drawing.PartStates;
 import unbo.app.drawing.SectionDrawing;
-import unbo.app.drawing.SectionDrawing.Format;
+import unbo.app.drawing.SectionFrame;
 import unbo.app.job.ContactLine;
 import unbo.app.web.Figures;
 import unbo.app.web.NoSuchPage;
 import unbo.app.web.ViewPreferences;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
-import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.BearingPlace;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.arrangement.SizeTemplate;
-import unbo.core.section.Section;
-import unbo.core.section.SectionBuilder;
 
 /** Any arrangement on the bench, drawn from what stands in the address. */
 @Controller
 @RequestMapping("/bench")
 class BenchController {
 
+  private final DrawnSections sections;
   private final Figures figures;
 
-  BenchController(Figures figures) {
+  BenchController(DrawnSections sections, Figures figures) {
+    this.sections = sections;
     this.figures = figures;
   }
 
@@ -46,13 +48,9 @@ class BenchController {
     model.addAttribute(
         "cards",
         Arrangements.standard().all().stream()
-            .map(a -> new Card(a, small(SectionBuilder.of(Assembly.assumed(a)))))
+            .map(a -> new Card(a, sections.thumbnail(a)))
             .toList());
     return "bench-list";
-  }
-
-  private static SectionDrawing small(Section section) {
-    return SectionDrawing.of(section, Format.THUMBNAIL, null, SectionDrawing.NO_STATES, List.of());
   }
 
   @GetMapping("/{id}")
@@ -67,7 +65,6 @@ class BenchController {
             .orElseThrow(() -> new NoSuchPage("There is no arrangement " + id + "."));
     BenchForm form = BenchForm.of(arrangement, parameters);
     PartTemplate open = arrangement.part(part).orElseGet(() -> firstWithFields(arrangement));
-    Section section = SectionBuilder.of(form.assembly());
     List<Field> fields = fields(form, open);
     model.addAttribute("arrangement", arrangement);
     model.addAttribute("form", form);
@@ -75,17 +72,27 @@ class BenchController {
     model.addAttribute("fields", fields);
     model.addAttribute("elsewhere", form.elsewhere(fields.stream().map(Field::name).toList()));
     model.addAttribute("contacts", ContactLine.of(arrangement, open));
-    model.addAttribute("section", section);
-    model.addAttribute("base", form.base());
-    model.addAttribute(
-        "bench", drawing(section, Format.BENCH.in(ViewPreferences.inch(model)), open));
-    model.addAttribute(
-        "phone", drawing(section, Format.PHONE.in(ViewPreferences.inch(model)), open));
+    model.addAttribute("section", frame(form, open, ViewPreferences.inch(model)));
     return "bench";
   }
 
-  private static SectionDrawing drawing(Section section, Format format, PartTemplate open) {
-    return SectionDrawing.of(section, format, open, SectionDrawing.NO_STATES, List.of());
+  private SectionFrame frame(BenchForm form, PartTemplate open, boolean inch) {
+    Arrangement arrangement = form.arrangement();
+    DrawnSection drawn = sections.of(form.assembly(), 0, open, PartStates.NONE, List.of(), inch);
+    return new SectionFrame(
+        "Half section to scale",
+        arrangement.fact("drawn") + "; touch a part",
+        arrangement.title(),
+        form.base(),
+        drawn,
+        drawn.bench().parts().stream().map(BenchController::row).toList());
+  }
+
+  private static SectionFrame.Row row(SectionDrawing.PartView part) {
+    boolean asked = part.part().isBearing() || !part.part().sizes().isEmpty();
+    String state = part.assumed() ? "assumed" : asked ? "measured" : "follows";
+    return new SectionFrame.Row(
+        part.number(), part.part().id(), part.name(), "", state, part.selected());
   }
 
   private static PartTemplate firstWithFields(Arrangement arrangement) {

@@ -21,8 +21,9 @@ import unbo.app.account.Person;
 import unbo.app.job.EndPlayKey;
 import unbo.app.job.Job;
 import unbo.app.job.JobPage;
+import unbo.app.job.JobSection;
 import unbo.app.job.Jobs;
-import unbo.app.job.SectionView;
+import unbo.app.job.SectionResults;
 import unbo.app.job.Selection;
 import unbo.app.job.StaleStation;
 import unbo.app.job.Station;
@@ -32,7 +33,6 @@ import unbo.app.job.Worksheet;
 import unbo.app.proving.Proofs;
 import unbo.app.setting.SettingResults;
 import unbo.app.web.Figures;
-import unbo.app.web.ViewPreferences;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.verification.Proof;
 
@@ -96,9 +96,7 @@ class BookController implements Worksheet {
   private Job fillSheet(long id, Model model) {
     Job job = jobs.get(id);
     model.addAttribute("job", job);
-    model.addAttribute(
-        "drawing",
-        SectionView.onPaper(job, SectionView.results(job, figures), ViewPreferences.inch(model)));
+    model.addAttribute("drawing", JobSection.onPaper(job, SectionResults.of(job, figures)));
     model.addAttribute("stations", StationLine.of(job, null));
     model.addAttribute("first", job.endPlays(EndPlayKey.Stage.FIRST));
     model.addAttribute("pinned", job.endPlays(EndPlayKey.Stage.PINNED));

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.stream.Stream;
 import unbo.app.drawing.SectionDrawing.DimensionView;
 import unbo.app.drawing.SectionDrawing.Format;
-import unbo.app.drawing.SectionDrawing.PartStates;
 import unbo.app.drawing.SectionDrawing.PartView;
 import unbo.app.drawing.SectionDrawing.ResultView;
 import unbo.app.web.InchText;
@@ -162,7 +161,7 @@ final class SectionDrawer {
         part.part(),
         part.name(),
         label(part),
-        states.letterOf(part.part()),
+        states.of(part.part()).letter(),
         selected != null && part.part().id().equals(selected.id()),
         part.assumed(),
         SectionDrawing.outlines(part.shapes().stream().map(this::broken), scale),
@@ -172,7 +171,7 @@ final class SectionDrawer {
   }
 
   private String label(SectionPart part) {
-    String state = states.titleOf(part.part());
+    String state = states.of(part.part()).title();
     return part.number() + ", " + part.name() + (state.isEmpty() ? "" : ", " + state);
   }
 

@@ -81,27 +81,6 @@ public record SectionDrawing(
   public record ResultView(
       double x, double y, String text, boolean arrows, double arrowFrom, double arrowTo) {}
 
-  /** How a part stands on the job, for its label and letter. */
-  public interface PartStates {
-    String titleOf(PartTemplate part);
-
-    String letterOf(PartTemplate part);
-  }
-
-  /** For a drawing that belongs to no job. */
-  public static final PartStates NO_STATES =
-      new PartStates() {
-        @Override
-        public String titleOf(PartTemplate part) {
-          return "";
-        }
-
-        @Override
-        public String letterOf(PartTemplate part) {
-          return "";
-        }
-      };
-
   /** What a drawing is drawn to: its width and whether it is for a thumb. */
   public record Format(
       double width, double balloonRadius, double spacing, double mostHeight, boolean inch) {

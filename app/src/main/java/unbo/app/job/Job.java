@@ -24,8 +24,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import org.hibernate.annotations.Fetch;
-import org.hibernate.annotations.FetchMode;
+import java.util.stream.Stream;
+import org.hibernate.Hibernate;
 import unbo.app.vehicle.Vehicle;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
@@ -63,8 +63,7 @@ public class Job {
   private Instant closedAt;
   private String closedBy;
 
-  @ElementCollection(fetch = FetchType.EAGER)
-  @Fetch(FetchMode.SELECT)
+  @ElementCollection
   @CollectionTable(name = "job_bearing", joinColumns = @JoinColumn(name = "job_id"))
   @MapKeyColumn(name = "place")
   private Map<String, Marked> bearings = new HashMap<>();
@@ -72,8 +71,7 @@ public class Job {
   @Embedded private NutRecord nut = new NutRecord();
   @Embedded private PackRecord pack = new PackRecord();
 
-  @ElementCollection(fetch = FetchType.EAGER)
-  @Fetch(FetchMode.SELECT)
+  @ElementCollection
   @CollectionTable(name = "job_mass", joinColumns = @JoinColumn(name = "job_id"))
   @MapKeyColumn(name = "place")
   @Column(name = "mass_g")
@@ -81,8 +79,7 @@ public class Job {
 
   @Embedded private Opening opening = new Opening();
 
-  @ElementCollection(fetch = FetchType.EAGER)
-  @Fetch(FetchMode.SELECT)
+  @ElementCollection
   @CollectionTable(name = "job_opening", joinColumns = @JoinColumn(name = "job_id"))
   @MapKeyColumn(name = "place")
   private Map<Integer, OpeningFinding> openingFindings = new TreeMap<>();
@@ -91,47 +88,40 @@ public class Job {
   private LocalDate recheckOn;
   private Integer recheckKm;
 
-  @ElementCollection(fetch = FetchType.EAGER)
-  @Fetch(FetchMode.SELECT)
+  @ElementCollection
   @CollectionTable(name = "job_dimension", joinColumns = @JoinColumn(name = "job_id"))
   @MapKeyColumn(name = "dimension")
   @Column(name = "value_mm")
   private Map<String, Double> dimensions = new HashMap<>();
 
-  @ElementCollection(fetch = FetchType.EAGER)
-  @Fetch(FetchMode.SELECT)
+  @ElementCollection
   @CollectionTable(name = "job_part", joinColumns = @JoinColumn(name = "job_id"))
   @MapKeyColumn(name = "part")
   private Map<String, PartMark> parts = new HashMap<>();
 
-  @ElementCollection(fetch = FetchType.EAGER)
-  @Fetch(FetchMode.SELECT)
+  @ElementCollection
   @CollectionTable(name = "job_station", joinColumns = @JoinColumn(name = "job_id"))
   @MapKeyEnumerated(EnumType.STRING)
   @MapKeyColumn(name = "station")
   private Map<Station, StationMark> stations = new HashMap<>();
 
-  @ElementCollection(fetch = FetchType.EAGER)
-  @Fetch(FetchMode.SELECT)
+  @ElementCollection
   @CollectionTable(name = "job_end_play", joinColumns = @JoinColumn(name = "job_id"))
   private Map<EndPlayKey, EndPlayReading> endPlays = new HashMap<>();
 
-  @ElementCollection(fetch = FetchType.EAGER)
-  @Fetch(FetchMode.SELECT)
+  @ElementCollection
   @CollectionTable(name = "job_test", joinColumns = @JoinColumn(name = "job_id"))
   @MapKeyEnumerated(EnumType.STRING)
   @MapKeyColumn(name = "test")
   private Map<AccusingTest, TestRecord> tests = new HashMap<>();
 
-  @ElementCollection(fetch = FetchType.EAGER)
-  @Fetch(FetchMode.SELECT)
+  @ElementCollection
   @CollectionTable(name = "job_stop", joinColumns = @JoinColumn(name = "job_id"))
   @MapKeyEnumerated(EnumType.STRING)
   @MapKeyColumn(name = "stop")
   private Map<HardStop, StopMark> stops = new HashMap<>();
 
-  @ElementCollection(fetch = FetchType.EAGER)
-  @Fetch(FetchMode.SELECT)
+  @ElementCollection
   @CollectionTable(name = "job_finding", joinColumns = @JoinColumn(name = "job_id"))
   @MapKeyEnumerated(EnumType.STRING)
   @MapKeyColumn(name = "finding")
@@ -150,6 +140,23 @@ public class Job {
     this.complaint = complaint;
     this.openedBy = by;
     this.openedAt = at;
+  }
+
+  /** Reads whatever has not been read from the database yet. */
+  Job whole() {
+    Stream.of(
+            bearings,
+            dimensions,
+            masses,
+            parts,
+            stations,
+            endPlays,
+            tests,
+            stops,
+            findings,
+            openingFindings)
+        .forEach(Hibernate::initialize);
+    return this;
   }
 
   public Arrangement arrangement() {

@@ -2,8 +2,10 @@ package unbo.app.job;
 
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 /** Histories, newest first. */
 public interface JobEventRepository extends JpaRepository<JobEvent, Long> {
-  List<JobEvent> findByJobIdOrderByIdDesc(Long jobId);
+  @Query("select e from JobEvent e where e.jobId = :job order by e.id desc")
+  List<JobEvent> of(long job);
 }

@@ -8,7 +8,6 @@ import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import unbo.app.web.Figures;
 import unbo.app.web.ViewPreferences;
-import unbo.core.arrangement.PartTemplate;
 
 /** Fills the model of a job's page, whatever sheet is open on it. */
 @Component
@@ -17,23 +16,14 @@ public class JobPage {
   /** The template. */
   public static final String VIEW = "job";
 
-  /** A row of the parts list. */
-  public record PartRow(
-      int number,
-      PartTemplate part,
-      String name,
-      String state,
-      boolean selected,
-      boolean assumed,
-      String address) {}
-
   private final Map<Station, Worksheet> worksheets;
   private final Figures figures;
-
   private final Jobs jobs;
+  private final JobSection section;
 
-  JobPage(List<Worksheet> worksheets, Jobs jobs, Figures figures) {
+  JobPage(List<Worksheet> worksheets, Jobs jobs, JobSection section, Figures figures) {
     this.jobs = jobs;
+    this.section = section;
     this.worksheets =
         worksheets.stream().collect(Collectors.toMap(Worksheet::station, Function.identity()));
     this.figures = figures;
@@ -41,18 +31,16 @@ public class JobPage {
 
   /** Shows a job with what the record writes on its section. */
   public String show(Model model, Job job, Selection selection) {
-    return show(model, job, selection, SectionView.results(job, figures));
+    return show(model, job, selection, SectionResults.of(job, figures));
   }
 
   /** Shows a job with other results on its section, such as those of a form not saved yet. */
   public String show(Model model, Job job, Selection selection, List<String> results) {
-    SectionView section =
-        SectionView.of(job, selection.part(), results, ViewPreferences.inch(model));
     model.addAttribute("job", job);
     model.addAttribute("selection", selection);
-    model.addAttribute("section", section);
+    boolean inch = ViewPreferences.inch(model);
+    model.addAttribute("section", section.frame(job, selection.part(), results, inch));
     model.addAttribute("stations", StationLine.of(job, selection.station()));
-    model.addAttribute("parts", parts(job, section, selection));
     model.addAttribute("sheet", sheet(job, selection.station()));
     model.addAttribute("selectionAddress", selection.address(job));
     model.addAttribute("next", next(job, selection.station()));
@@ -98,23 +86,5 @@ public class JobPage {
   /** Whether a station has a sheet of its own for a job's arrangement. */
   boolean hasWorksheet(Job job, Station station) {
     return worksheets.containsKey(station) && worksheets.get(station).serves(job.arrangement());
-  }
-
-  private static List<PartRow> parts(Job job, SectionView section, Selection selection) {
-    return section.bench().parts().stream()
-        .map(
-            drawn -> {
-              PartTemplate part = drawn.part();
-              String address = Selection.of(null, part.id(), job).address(job);
-              return new PartRow(
-                  drawn.number(),
-                  part,
-                  drawn.name(),
-                  job.stateOf(part.id()).title(),
-                  drawn.selected(),
-                  drawn.assumed(),
-                  address);
-            })
-        .toList();
   }
 }

@@ -1,17 +1,39 @@
 package unbo.app.job;
 
+import java.time.Instant;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import unbo.app.vehicle.Vehicle;
 
-/** Jobs by where they stand, by vehicle, and by what is written in them. */
+/**
+ * Jobs by where they stand, by vehicle, and by what is written in them. A list is one question and
+ * brings of each record what lists show; the whole is read when one job is asked for, see {@link
+ * Jobs#get}.
+ */
 public interface JobRepository extends JpaRepository<Job, Long> {
-  List<Job> findByClosedAtIsNullOrderById();
+  @Query(
+      "select j from Job j join fetch j.vehicle left join fetch j.stations"
+          + " where j.closedAt is null order by j.id")
+  List<Job> open();
 
-  List<Job> findTop20ByClosedAtIsNotNullOrderByClosedAtDesc();
+  @Query(
+      "select j from Job j join fetch j.vehicle where j.closedAt is not null"
+          + " order by j.closedAt desc limit 20")
+  List<Job> lately();
 
-  List<Job> findByVehicleOrderByIdDesc(Vehicle vehicle);
+  @Query(
+      "select j from Job j join fetch j.vehicle left join fetch j.stations"
+          + " where j.vehicle = :vehicle order by j.id desc")
+  List<Job> of(Vehicle vehicle);
+
+  @Query(
+      "select j from Job j join fetch j.vehicle left join fetch j.parts"
+          + " where j.vehicle = :vehicle and j.closedAt < :moment order by j.id desc")
+  List<Job> closedBefore(Vehicle vehicle, Instant moment);
+
+  @Query("select j from Job j join fetch j.vehicle where j.id in :ids order by j.id desc")
+  List<Job> named(List<Long> ids);
 
   /** Ids of jobs with a pattern in any text of their record; {@code !} escapes a wildcard. */
   @Query(

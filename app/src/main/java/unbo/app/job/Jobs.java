@@ -2,7 +2,6 @@ package unbo.app.job;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
@@ -33,39 +32,50 @@ public class Jobs {
   /** What a change is told: who and when. */
   public record Signature(String person, Instant at) {}
 
+  /** A job with its whole record. */
   @Transactional(readOnly = true)
   public Job get(long id) {
+    return find(id).whole();
+  }
+
+  private Job find(long id) {
     return jobs.findById(id).orElseThrow(() -> new NoSuchPage("There is no job " + id + "."));
   }
 
+  /** What is open, with its stations. */
   @Transactional(readOnly = true)
   public List<Job> open() {
-    return jobs.findByClosedAtIsNullOrderById();
+    return jobs.open();
   }
 
+  /** What was closed last, twenty at the most. */
   @Transactional(readOnly = true)
   public List<Job> lately() {
-    return jobs.findTop20ByClosedAtIsNotNullOrderByClosedAtDesc();
+    return jobs.lately();
   }
 
-  /** All jobs of a vehicle, the newest first. */
+  /** All jobs of a vehicle with their stations, the newest first. */
   @Transactional(readOnly = true)
   public List<Job> of(Vehicle vehicle) {
-    return jobs.findByVehicleOrderByIdDesc(vehicle);
+    return jobs.of(vehicle);
+  }
+
+  /** What was closed on a vehicle before a moment, with the marks of the parts, newest first. */
+  @Transactional(readOnly = true)
+  public List<Job> closedBefore(Vehicle vehicle, Instant moment) {
+    return jobs.closedBefore(vehicle, moment);
   }
 
   /** Jobs with a text anywhere in their record, the newest first, fifty at the most. */
   @Transactional(readOnly = true)
   public List<Job> search(String text) {
     List<Long> ids = jobs.search(SearchPattern.of(text), Job.idOf(text).orElse(-1L));
-    return jobs.findAllById(ids).stream()
-        .sorted(Comparator.comparing(Job::getId).reversed())
-        .toList();
+    return jobs.named(ids);
   }
 
   @Transactional(readOnly = true)
   public List<JobEvent> history(long id) {
-    return events.findByJobIdOrderByIdDesc(id);
+    return events.of(id);
   }
 
   /**

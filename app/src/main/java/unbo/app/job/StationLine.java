@@ -3,17 +3,22 @@ package unbo.app.job;
 import java.util.Arrays;
 import java.util.List;
 
-/** The shaft with ten journals: how far a job is. */
-public final class StationLine {
+/**
+ * The shaft with ten journals: how far a job is.
+ *
+ * @param job the job's id; null for one that was not kept yet
+ * @param journals one for each station, in order
+ */
+public record StationLine(Long job, List<Journal> journals) {
 
   /** One journal. */
   public record Journal(Station station, String state, String word, boolean now) {}
 
-  private StationLine() {}
-
   /** The line with the station that is open; null when none is. */
-  public static List<Journal> of(Job job, Station open) {
-    return Arrays.stream(Station.values()).map(s -> journal(job, s, s == open)).toList();
+  public static StationLine of(Job job, Station open) {
+    List<Journal> journals =
+        Arrays.stream(Station.values()).map(s -> journal(job, s, s == open)).toList();
+    return new StationLine(job.getId(), journals);
   }
 
   /** The first station that is not behind the job. */

@@ -102,10 +102,10 @@ class ListenPage {
       return null;
     }
     List<Vehicle> fitting =
-        (listening.getVehicle() == null ? vehicles.all() : List.of(listening.getVehicle()))
-            .stream()
-                .filter(v -> v.getKind() == listening.getKind() && v.position(code).isPresent())
-                .toList();
+        (listening.getVehicle() == null
+                ? vehicles.of(listening.getKind())
+                : List.of(listening.getVehicle()))
+            .stream().filter(v -> v.position(code).isPresent()).toList();
     String title =
         listening.layout().positions().stream()
             .filter(p -> p.code().equals(code))

@@ -6,10 +6,14 @@ import org.springframework.data.jpa.repository.Query;
 
 /** Searches for a cause, running and ended. */
 public interface ListeningRepository extends JpaRepository<Listening, Long> {
-  List<Listening> findTop20ByEndingIsNullOrderByIdDesc();
+  @Query(
+      "select l from Listening l left join fetch l.vehicle"
+          + " where l.ending is null order by l.id desc limit 20")
+  List<Listening> running();
 
   @Query(
-      "select l from Listening l where l.ending = unbo.app.listening.Listening.Ending.RECHECK"
+      "select l from Listening l left join fetch l.vehicle"
+          + " where l.ending = unbo.app.listening.Listening.Ending.RECHECK"
           + " and not exists (select 1 from Listening n where n.vehicle = l.vehicle and n.id > l.id)"
           + " order by l.recheckOn, l.id")
   List<Listening> rechecks();

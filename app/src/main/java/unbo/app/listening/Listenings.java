@@ -54,7 +54,7 @@ public class Listenings {
 
   @Transactional(readOnly = true)
   public List<Listening> running() {
-    return listenings.findTop20ByEndingIsNullOrderByIdDesc();
+    return listenings.running();
   }
 
   /**
@@ -79,7 +79,7 @@ public class Listenings {
   }
 
   Answers answers(Listening listening) {
-    return Answers.of(answers.findByListeningIdOrderById(listening.getId()));
+    return Answers.of(answers.of(listening.getId()));
   }
 
   /** Starts a search; a null vehicle stands for some vehicle of the kind. */

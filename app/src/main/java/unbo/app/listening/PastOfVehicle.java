@@ -30,8 +30,7 @@ class PastOfVehicle {
       return;
     }
     List<PastWork> past =
-        jobs.of(listening.getVehicle()).stream()
-            .filter(j -> j.isClosed() && j.getClosedAt().isBefore(listening.getStartedAt()))
+        jobs.closedBefore(listening.getVehicle(), listening.getStartedAt()).stream()
             .map(j -> work(j, listening.getStartedAt()))
             .toList();
     if (!past.isEmpty()) {

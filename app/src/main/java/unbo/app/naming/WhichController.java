@@ -1,25 +1,27 @@
 package unbo.app.naming;
 
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import unbo.app.drawing.SectionDrawing;
-import unbo.app.drawing.SectionDrawing.Format;
-import unbo.core.arrangement.Assembly;
+import unbo.app.drawing.DrawnSections;
 import unbo.core.recognition.Clue;
 import unbo.core.recognition.Recognition;
 import unbo.core.recognition.RecognitionTables;
-import unbo.core.section.SectionBuilder;
 
 /** Which do I have? A short guided look; the answers stand in the address. */
 @Controller
 @RequestMapping("/name/which")
 class WhichController {
+
+  private final DrawnSections sections;
+
+  WhichController(DrawnSections sections) {
+    this.sections = sections;
+  }
 
   @GetMapping
   String look(@RequestParam Map<String, String> asked, Model model) {
@@ -36,14 +38,7 @@ class WhichController {
     model.addAttribute("answered", answered(found));
     Clue wanted = wanted(asked);
     model.addAttribute("clue", wanted != null ? wanted : recognition.next().orElse(null));
-    model.addAttribute(
-        "drawing",
-        SectionDrawing.of(
-            SectionBuilder.of(Assembly.assumed(recognition.ranked().get(0).arrangement())),
-            Format.THUMBNAIL,
-            null,
-            SectionDrawing.NO_STATES,
-            List.of()));
+    model.addAttribute("drawing", sections.thumbnail(recognition.ranked().get(0).arrangement()));
     return "which";
   }
 

@@ -23,7 +23,7 @@ import unbo.app.job.JobPage;
 import unbo.app.job.Jobs;
 import unbo.app.job.NutRecord;
 import unbo.app.job.PartMark;
-import unbo.app.job.SectionView;
+import unbo.app.job.SectionResults;
 import unbo.app.job.Selection;
 import unbo.app.job.StaleStation;
 import unbo.app.job.Station;
@@ -174,7 +174,7 @@ class SetController implements Worksheet {
         model,
         job,
         Selection.at(Station.SET, job),
-        SectionView.results(
+        SectionResults.of(
             job,
             input.measured(EndPlayKey.Stage.FIRST),
             input.measured(EndPlayKey.Stage.PINNED),

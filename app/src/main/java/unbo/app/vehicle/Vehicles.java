@@ -5,6 +5,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import unbo.app.web.NoSuchPage;
 import unbo.app.web.SearchPattern;
+import unbo.core.vehicle.VehicleKind;
 
 /** Reads and changes the vehicles of the yard. */
 @Service
@@ -18,7 +19,12 @@ public class Vehicles {
 
   @Transactional(readOnly = true)
   public List<Vehicle> all() {
-    return vehicles.findAll();
+    return vehicles.all();
+  }
+
+  @Transactional(readOnly = true)
+  public List<Vehicle> of(VehicleKind kind) {
+    return vehicles.of(kind);
   }
 
   /**

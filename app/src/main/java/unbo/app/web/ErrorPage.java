@@ -12,6 +12,7 @@ public final class ErrorPage {
   public static String of(HttpServletRequest request, Model model, String title, String text) {
     // Handlers of exceptions are not given what every other page is.
     model.addAttribute("view", ViewPreferences.of(request));
+    model.addAttribute("me", Pages.signedIn(request));
     model.addAttribute("title", title);
     model.addAttribute("text", text);
     return "error";

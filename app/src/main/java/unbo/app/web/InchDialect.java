@@ -68,9 +68,16 @@ class InchDialect extends AbstractDialect implements IPostProcessorDialect {
           || "textarea".equals(tag.getElementCompleteName());
     }
 
+    /**
+     * Finished markup that was kept went through here when it was written; text has no bare &lt;.
+     */
+    private static boolean isMarkup(IText text) {
+      return text.length() > 0 && text.charAt(0) == '<';
+    }
+
     @Override
     public void handleText(IText text) {
-      if (!inch || asWritten > 0 || !text.getText().contains("mm")) {
+      if (!inch || asWritten > 0 || isMarkup(text) || !text.getText().contains("mm")) {
         super.handleText(text);
         return;
       }

@@ -3,6 +3,7 @@ package unbo.app.web;
 import jakarta.servlet.http.HttpServletRequest;
 import java.security.Principal;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.MissingServletRequestParameterException;
@@ -35,6 +36,16 @@ public class Pages {
   @ModelAttribute("signedInAs")
   String signedInAs(Principal principal) {
     return principal == null ? "" : principal.getName();
+  }
+
+  /** Who is signed in, for the menu of every page; nobody is null. */
+  @ModelAttribute("me")
+  Object me(HttpServletRequest request) {
+    return signedIn(request);
+  }
+
+  static Object signedIn(HttpServletRequest request) {
+    return request.getUserPrincipal() instanceof Authentication a ? a.getPrincipal() : null;
   }
 
   /** Asking for the token makes sure that its cookie is sent with the first page. */

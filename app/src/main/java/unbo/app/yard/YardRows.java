@@ -23,7 +23,7 @@ final class YardRows {
       List<Listening> searches) {}
 
   /** An open job with where it stands. */
-  public record OpenJob(Job job, List<StationLine.Journal> stations, String next) {}
+  public record OpenJob(Job job, StationLine stations, String next) {}
 
   static OpenJob open(Job job) {
     return new OpenJob(

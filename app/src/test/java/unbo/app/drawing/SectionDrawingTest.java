@@ -32,6 +32,9 @@ class SectionDrawingTest {
   private static final List<String> RESULTS =
       List.of("end play 0.310 → 0.060 ± 0.015 mm", "rock 1.9 → 0.35 mm");
 
+  private static final PartStates AS_FOUND =
+      new PartStates(new PartStates.Word("as found", "F"), Map.of());
+
   static List<Arguments> everything() {
     List<Arguments> all = new ArrayList<>();
     for (Arrangement arrangement : Arrangements.standard().all()) {
@@ -51,19 +54,7 @@ class SectionDrawingTest {
     if (assembly.arrangement() == A1) {
       marked = A1.part("nut").orElseThrow();
     }
-    return SectionDrawing.of(SectionBuilder.of(assembly), format, marked, new AsFound(), RESULTS);
-  }
-
-  private record AsFound() implements SectionDrawing.PartStates {
-    @Override
-    public String titleOf(PartTemplate part) {
-      return "as found";
-    }
-
-    @Override
-    public String letterOf(PartTemplate part) {
-      return "F";
-    }
+    return SectionDrawing.of(SectionBuilder.of(assembly), format, marked, AS_FOUND, RESULTS);
   }
 
   /**

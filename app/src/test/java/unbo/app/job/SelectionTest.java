@@ -77,7 +77,7 @@ class SelectionTest {
   @Test
   void theLineSaysHowEachStationStands() {
     mark(Station.PACK, StationMark.State.ELSEWHERE);
-    var line = StationLine.of(job, Station.SET);
+    var line = StationLine.of(job, Station.SET).journals();
     assertThat(line).hasSize(10);
     assertThat(line.get(Station.PACK.ordinal()).word()).isEqualTo("done elsewhere");
     assertThat(line.get(Station.SET.ordinal()).now()).isTrue();

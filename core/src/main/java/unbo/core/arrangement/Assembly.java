@@ -63,6 +63,12 @@ public final class Assembly implements Expression.Names {
     return arrangement;
   }
 
+  /** The bearings that somebody read, by place. */
+  public Map<String, Bearing> read() {
+    return read;
+  }
+
+  /** The sizes that somebody measured, in millimetres by full name. */
   public Map<String, Double> measured() {
     return measured;
   }

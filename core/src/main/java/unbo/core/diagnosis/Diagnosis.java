@@ -2,7 +2,6 @@ package unbo.core.diagnosis;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -159,15 +158,17 @@ public final class Diagnosis {
   }
 
   private Urgency urgency(double[] probabilities) {
-    Map<String, Double> shares = new HashMap<>();
+    double[] shares = new double[probabilities.length];
     for (int c = 0; c < probabilities.length; c++) {
-      shares.merge(model.causes().get(c).what(), probabilities[c], Double::sum);
+      shares[model.firstOfWhat(c)] += probabilities[c];
     }
-    return model.causes().stream()
-        .filter(c -> shares.get(c.what()) > COUNTS_OVER)
-        .map(Cause::urgency)
-        .min(Comparator.naturalOrder())
-        .orElseGet(() -> model.causes().get(indexOfFirst(probabilities)).urgency());
+    Urgency worst = null;
+    for (int c = 0; c < probabilities.length; c++) {
+      Urgency urgency = model.causes().get(c).urgency();
+      boolean counts = shares[model.firstOfWhat(c)] > COUNTS_OVER;
+      worst = counts && (worst == null || urgency.compareTo(worst) < 0) ? urgency : worst;
+    }
+    return worst != null ? worst : model.causes().get(indexOfFirst(probabilities)).urgency();
   }
 
   /** The likeliest cause among those that the urgency comes from. */

@@ -37,6 +37,7 @@ public final class DiagnosisModel {
   private final double[] priors;
   private final int[] groupOfTest;
   private final int groups;
+  private final int[] sameWhat;
 
   /** What decides which causes and answers a vehicle has. */
   private record Key(VehicleKind kind, String build, int axles) {}
@@ -69,6 +70,8 @@ public final class DiagnosisModel {
       testIndex.put(tests.get(t).id(), t);
       fillFindings(t);
     }
+    List<String> whats = causes.stream().map(Cause::what).toList();
+    this.sameWhat = whats.stream().mapToInt(whats::indexOf).toArray();
     double sum = causes.stream().mapToDouble(Cause::prior).sum();
     this.priors = causes.stream().mapToDouble(c -> c.prior() / sum).toArray();
   }
@@ -85,6 +88,7 @@ public final class DiagnosisModel {
     this.reasons = other.reasons;
     this.groupOfTest = other.groupOfTest;
     this.groups = other.groups;
+    this.sameWhat = other.sameWhat;
     this.priors = priors;
   }
 
@@ -219,6 +223,11 @@ public final class DiagnosisModel {
   /** Number of groups of tests that say the same thing. */
   int groups() {
     return groups;
+  }
+
+  /** The first cause that is the same thing as a cause, maybe at another wheel. */
+  int firstOfWhat(int cause) {
+    return sameWhat[cause];
   }
 
   /** The group of a test; −1 for none. */

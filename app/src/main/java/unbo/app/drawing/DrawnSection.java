@@ -1,0 +1,14 @@
+package unbo.app.drawing;
+
+import java.util.List;
+import unbo.core.arrangement.StackProblem;
+
+/**
+ * A section drawn for a page.
+ *
+ * @param bench the drawing beside a worksheet
+ * @param phone the drawing for a narrow page
+ * @param problems what cannot be, said at the part
+ */
+public record DrawnSection(
+    SectionDrawing bench, SectionDrawing phone, List<StackProblem> problems) {}
