@@ -25,10 +25,10 @@ import unbo.core.measure.Verdict;
 import unbo.core.setting.School;
 import unbo.core.setting.SettingOutcome;
 import unbo.core.verification.AccusingTest;
-import unbo.core.verification.Comparison;
 import unbo.core.verification.HardStop;
 import unbo.core.verification.Proof;
 import unbo.core.verification.Repeat;
+import unbo.core.verification.RepeatedTest;
 import unbo.core.verification.RoadFinding;
 import unbo.core.verification.Waiver;
 
@@ -107,9 +107,9 @@ public record ProveSheet(
 
   /** Whether the job is proved, from its record. */
   static Proof proof(Job job, Figures figures) {
-    List<Comparison> comparisons = new ArrayList<>();
+    List<RepeatedTest> accusing = new ArrayList<>();
     for (AccusingTest test : asked(job)) {
-      record(job, test).ifPresent(r -> comparisons.add(TestFigures.comparison(test, r)));
+      record(job, test).ifPresent(r -> accusing.add(TestFigures.repeated(test, r)));
     }
     Set<HardStop> met = EnumSet.noneOf(HardStop.class);
     Map<HardStop, Waiver> waived = new EnumMap<>(HardStop.class);
@@ -128,7 +128,7 @@ public record ProveSheet(
             .filter(OpeningFinding::isRepeated)
             .map(OpeningFinding::repeat)
             .toList();
-    return Proof.of(comparisons, repeats, asked, met, waived, findings(job));
+    return Proof.of(accusing, repeats, asked, met, waived, findings(job));
   }
 
   /** The tests that a job's arrangement can repeat; end play is read at Set's nut alone. */
@@ -191,7 +191,7 @@ public record ProveSheet(
                         TaperPair.of(job.assembly()),
                         figures))
             .orElse(null);
-    Verdict better = record.flatMap(r -> TestFigures.comparison(test, r).better()).orElse(null);
+    Verdict better = record.flatMap(r -> TestFigures.repeated(test, r).better()).orElse(null);
     String who =
         record
             .filter(r -> r.getAfterValue() != null && r.getAt() != null)

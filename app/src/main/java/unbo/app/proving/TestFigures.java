@@ -7,7 +7,7 @@ import unbo.core.measure.Measured;
 import unbo.core.measure.RockTest;
 import unbo.core.setting.RunningTorque;
 import unbo.core.verification.AccusingTest;
-import unbo.core.verification.Comparison;
+import unbo.core.verification.RepeatedTest;
 
 /** What the two numbers of a test come to, so that before and after can be compared. */
 final class TestFigures {
@@ -25,12 +25,12 @@ final class TestFigures {
     };
   }
 
-  static Comparison comparison(AccusingTest test, TestRecord record) {
+  static RepeatedTest repeated(AccusingTest test, TestRecord record) {
     Optional<Measured> after =
         record.getAfterValue() == null
             ? Optional.empty()
             : Optional.of(compared(test, record.getAfterValue(), record.getAfterSecond()));
-    return new Comparison(
+    return new RepeatedTest(
         test, compared(test, record.getBeforeValue(), record.getBeforeSecond()), after);
   }
 

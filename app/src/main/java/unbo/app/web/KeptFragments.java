@@ -7,9 +7,11 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Component;
-import org.thymeleaf.context.EngineContext;
+import org.thymeleaf.TemplateSpec;
+import org.thymeleaf.context.Context;
 import org.thymeleaf.context.ITemplateContext;
 import org.thymeleaf.engine.TemplateModel;
+import org.thymeleaf.templatemode.TemplateMode;
 
 /**
  * The markup of fragments, kept by what it was written from. A drawing of some hundred elements
@@ -48,7 +50,7 @@ class KeptFragments {
             fragment.getTemplateData().getTemplateSelectors(),
             arguments,
             inch);
-    return kept.get(key, k -> write(page, fragment, k));
+    return kept.get(key, k -> write(page, k));
   }
 
   private static void requireValue(String name, Object value) {
@@ -64,21 +66,16 @@ class KeptFragments {
     }
   }
 
-  private static String write(ITemplateContext page, TemplateModel fragment, Key key) {
+  /** Written as a page of its own, so that it goes through everything that a page does. */
+  private static String write(ITemplateContext page, Key key) {
     Map<String, Object> variables = new HashMap<>(key.arguments());
     variables.put("view", new ViewPreferences(key.inch(), ViewPreferences.Theme.SYSTEM, ""));
+    TemplateSpec fragment =
+        new TemplateSpec(key.template(), key.fragment(), TemplateMode.HTML, Map.of());
     StringWriter markup = new StringWriter();
     page.getConfiguration()
         .getTemplateManager()
-        .process(
-            fragment,
-            new EngineContext(
-                page.getConfiguration(),
-                fragment.getTemplateData(),
-                Map.of(),
-                page.getLocale(),
-                variables),
-            markup);
+        .parseAndProcess(fragment, new Context(page.getLocale(), variables), markup);
     return markup.toString();
   }
 }

@@ -22,7 +22,8 @@ class DemoYardTest extends AppTest {
   @Autowired private Proofs proofs;
 
   private Job find(List<Job> among, String title) {
-    return among.stream().filter(j -> j.title().equals(title)).findFirst().orElseThrow();
+    Job found = among.stream().filter(j -> j.title().equals(title)).findFirst().orElseThrow();
+    return reload(found);
   }
 
   @Test

@@ -36,7 +36,7 @@ class TestFiguresTest {
   @Test
   void dragIsATorqueSoThatAnotherRadiusCanBeCompared() {
     TestRecord record = new TestRecord(14, 290.0).repeated(28.0, 145.0, "J", Instant.EPOCH);
-    assertThat(TestFigures.comparison(AccusingTest.DRAG, record).better())
+    assertThat(TestFigures.repeated(AccusingTest.DRAG, record).better())
         .contains(Verdict.CANNOT_TELL);
     assertThat(TestFigures.compared(AccusingTest.DRAG, 14, 290.0).value())
         .isCloseTo(4.06, within(1e-9));
@@ -52,13 +52,13 @@ class TestFiguresTest {
 
   @Test
   void aTestThatWasNotRepeatedHasNoVerdict() {
-    assertThat(TestFigures.comparison(AccusingTest.ROCK, new TestRecord(1.9, 290.0)).isRepeated())
+    assertThat(TestFigures.repeated(AccusingTest.ROCK, new TestRecord(1.9, 290.0)).isRepeated())
         .isFalse();
     TestRecord taken =
         new TestRecord(1.9, 290.0)
             .repeated(0.4, 290.0, "J", Instant.EPOCH)
             .repeated(null, null, null, null);
-    assertThat(TestFigures.comparison(AccusingTest.ROCK, taken).better()).isEmpty();
+    assertThat(TestFigures.repeated(AccusingTest.ROCK, taken).better()).isEmpty();
     assertThat(taken.getBeforeValue()).isEqualTo(1.9);
   }
 

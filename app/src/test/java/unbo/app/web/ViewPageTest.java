@@ -40,6 +40,8 @@ class ViewPageTest extends PageTest {
                 .cookie(INCH)
                 .with(as("joren")))
         .andExpect(content().string(containsString(">1.339</text>")))
+        .andExpect(content().string(containsString(">0.394 in</text>")))
+        .andExpect(content().string(not(containsString(">10 mm</text>"))))
         .andExpect(content().string(containsString("value=\"34\"")))
         .andExpect(content().string(containsString("assumed 2.441 in")))
         .andExpect(content().string(not(containsString("assumed 62 mm"))));

@@ -9,32 +9,27 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /**
- * What the answers so far come to. One cause or none of the table; probabilities sum to one
- * (Bayes). Of the findings that say the same thing the strongest counts: the one whose likelihoods
- * spread widest over the causes. Immutable; striking an answer out is making one without it.
- *
- * <p>The next test is the one with the largest expected fall of entropy per minute, worked out over
- * all tests, answers and causes, not sampled.
+ * What the answers so far come to. One cause or none of the table; probabilities sum to one, see
+ * {@link Evidence}. What to ask next is chosen by {@link TestChoice}. Immutable; striking an answer
+ * out is making one without it.
  */
 public final class Diagnosis {
 
   /** A cause over this share counts for the urgency of the whole. */
   public static final double COUNTS_OVER = 0.10;
 
-  private static final double WORTH_CONSIDERING = 0.02;
-  private static final double LEAST_BITS = 0.02;
-
   private final DiagnosisModel model;
   private final Map<String, String> answers;
+  private final Evidence evidence;
   private final double[] posterior;
 
   private Diagnosis(DiagnosisModel model, Map<String, String> answers) {
     this.model = model;
     this.answers = new LinkedHashMap<>(answers);
-    this.posterior = posterior(answers);
+    this.evidence = new Evidence(model, answers);
+    this.posterior = evidence.posterior();
   }
 
   /**
@@ -56,6 +51,10 @@ public final class Diagnosis {
   /** The answers, by test. */
   public Map<String, String> answers() {
     return java.util.Collections.unmodifiableMap(answers);
+  }
+
+  boolean isAnswered() {
+    return !answers.isEmpty();
   }
 
   /** Answers that accuse something: they are repeated when the work is done. */
@@ -104,7 +103,7 @@ public final class Diagnosis {
     for (String test : answers.keySet()) {
       Map<String, String> rest = new LinkedHashMap<>(answers);
       rest.remove(test);
-      without.put(test, posterior(rest));
+      without.put(test, new Evidence(model, rest).posterior());
     }
     return IntStream.range(0, posterior.length)
         .boxed()
@@ -146,7 +145,7 @@ public final class Diagnosis {
 
   /** How uncertain it still is, in bits. */
   public double entropyBits() {
-    return entropy(posterior);
+    return Evidence.entropyBits(posterior);
   }
 
   /**
@@ -157,7 +156,7 @@ public final class Diagnosis {
     return urgency(posterior);
   }
 
-  private Urgency urgency(double[] probabilities) {
+  Urgency urgency(double[] probabilities) {
     double[] shares = new double[probabilities.length];
     for (int c = 0; c < probabilities.length; c++) {
       shares[model.firstOfWhat(c)] += probabilities[c];
@@ -228,18 +227,11 @@ public final class Diagnosis {
 
   /** The tests not yet answered that can be done, the most worth doing first. */
   public List<NextTest> nextTests(Circumstances circumstances) {
-    double[][] weights = logWeights(answers);
-    return open(circumstances)
-        .map(t -> new NextTest(t, expectedBits(t, weights)))
-        .sorted(Comparator.comparingDouble(NextTest::bitsPerMinute).reversed())
-        .toList();
+    return choice(circumstances).all();
   }
 
-  private Stream<DiagnosisTest> open(Circumstances circumstances) {
-    boolean still = !answers.isEmpty() && urgency() == Urgency.STOP;
-    return model.tests().stream()
-        .filter(t -> !answers.containsKey(t.id()) && circumstances.allows(t))
-        .filter(t -> !still || t.occasion() != Occasion.ROAD);
+  private TestChoice choice(Circumstances circumstances) {
+    return new TestChoice(model, this, evidence, circumstances);
   }
 
   /** The next test worth doing; empty when no answer could change what to do. */
@@ -253,21 +245,7 @@ public final class Diagnosis {
    * vehicle that must not be moved is asked nothing on the road.
    */
   public Optional<NextTest> nextTest(Circumstances circumstances) {
-    String decision = first().decision();
-    Urgency urgency = urgency();
-    double[][] weights = logWeights(answers);
-    List<NextTest> worth =
-        open(circumstances)
-            .filter(t -> !changesNothing(t, weights, decision, urgency))
-            .map(t -> new NextTest(t, expectedBits(t, weights)))
-            .filter(n -> n.expectedBits() > LEAST_BITS)
-            .sorted(Comparator.comparingDouble(NextTest::bitsPerMinute).reversed())
-            .toList();
-    boolean mayItRoll = !answers.isEmpty() && stopShare() > COUNTS_OVER;
-    return worth.stream()
-        .filter(n -> mayItRoll && n.test().critical())
-        .findFirst()
-        .or(() -> worth.stream().findFirst());
+    return choice(circumstances).next();
   }
 
   /** Whether to stop asking when everything can be done. */
@@ -280,141 +258,14 @@ public final class Diagnosis {
    * would change the decision for the likeliest cause or the urgency of the whole.
    */
   public boolean isSettled(Circumstances circumstances) {
-    String decision = first().decision();
-    Urgency urgency = urgency();
-    double[][] weights = logWeights(answers);
-    return open(circumstances).allMatch(t -> changesNothing(t, weights, decision, urgency));
+    return choice(circumstances).isSettled();
   }
 
-  private boolean changesNothing(
-      DiagnosisTest test, double[][] weights, String decision, Urgency urgency) {
-    for (int a = 0; a < test.answers().size(); a++) {
-      if (predicted(test, a) > WORTH_CONSIDERING) {
-        double[] after = after(test, a, weights);
-        if (!model.causes().get(indexOfFirst(after)).decision().equals(decision)
-            || urgency(after) != urgency) {
-          return false;
-        }
-      }
-    }
-    return true;
-  }
-
-  private double predicted(DiagnosisTest test, int answer) {
-    int t = model.indexOfTest(test.id());
-    double sum = 0;
-    for (int c = 0; c < posterior.length; c++) {
-      sum += posterior[c] * model.answers(t, c)[answer];
-    }
-    return sum;
-  }
-
-  private double expectedBits(DiagnosisTest test, double[][] weights) {
-    double expected = 0;
-    double whole = 0;
-    for (int a = 0; a < test.answers().size(); a++) {
-      double probability = predicted(test, a);
-      expected += probability * entropy(after(test, a, weights));
-      whole += probability;
-    }
-    return Math.max(0, entropy(posterior) - expected / whole);
-  }
-
-  /** The posterior with one answer more. */
-  private double[] after(DiagnosisTest test, int answer, double[][] weights) {
-    int t = model.indexOfTest(test.id());
-    int group = model.group(t);
-    double[] sum = new double[posterior.length];
-    for (int g = 0; g < weights.length; g++) {
-      if (g != group) {
-        add(sum, weights[g]);
-      }
-    }
-    double[] finding = model.finding(t, answer);
-    boolean weaker =
-        group >= 0 && weights[group] != null && model.spread(t, answer) <= spread(weights[group]);
-    add(sum, weaker ? weights[group] : finding);
-    return normalised(sum);
-  }
-
-  private static void add(double[] sum, double[] more) {
-    if (more != null) {
-      for (int c = 0; c < sum.length; c++) {
-        sum[c] += more[c];
-      }
-    }
-  }
-
-  /**
-   * Log-likelihoods of the findings that count: one row for each group, the strongest of it, null
-   * where it has none; the last row sums those of no group.
-   */
-  private double[][] logWeights(Map<String, String> given) {
-    double[][] rows = new double[model.groups() + 1][];
-    rows[model.groups()] = new double[model.causes().size()];
-    given.forEach(
-        (test, answer) -> {
-          int t = model.indexOfTest(test);
-          double[] finding = model.finding(t, model.tests().get(t).indexOf(answer));
-          int group = model.group(t);
-          if (group < 0) {
-            add(rows[model.groups()], finding);
-          } else if (rows[group] == null || spread(finding) > spread(rows[group])) {
-            rows[group] = finding;
-          }
-        });
-    return rows;
-  }
-
-  private static double spread(double[] finding) {
-    double least = Double.MAX_VALUE;
-    double most = -Double.MAX_VALUE;
-    for (double value : finding) {
-      least = Math.min(least, value);
-      most = Math.max(most, value);
-    }
-    return most - least;
-  }
-
-  private double[] posterior(Map<String, String> given) {
-    double[] sum = new double[model.causes().size()];
-    for (double[] row : logWeights(given)) {
-      add(sum, row);
-    }
-    return normalised(sum);
-  }
-
-  private double[] normalised(double[] logLikelihood) {
-    double most = -Double.MAX_VALUE;
-    double[] p = new double[logLikelihood.length];
-    for (int c = 0; c < p.length; c++) {
-      p[c] = logLikelihood[c] + Math.log(model.prior(c));
-      most = Math.max(most, p[c]);
-    }
-    double sum = 0;
-    for (int c = 0; c < p.length; c++) {
-      p[c] = Math.exp(p[c] - most);
-      sum += p[c];
-    }
-    for (int c = 0; c < p.length; c++) {
-      p[c] /= sum;
-    }
-    return p;
-  }
-
-  private static int indexOfFirst(double[] probabilities) {
+  static int indexOfFirst(double[] probabilities) {
     int first = 0;
     for (int c = 1; c < probabilities.length; c++) {
       first = probabilities[c] > probabilities[first] ? c : first;
     }
     return first;
-  }
-
-  private static double entropy(double[] probabilities) {
-    double bits = 0;
-    for (double p : probabilities) {
-      bits -= p > 0 ? p * Math.log(p) / Math.log(2) : 0;
-    }
-    return bits;
   }
 }

@@ -21,7 +21,7 @@ public record Proof(List<String> open, List<String> blocking) {
   /**
    * Judges a job.
    *
-   * @param comparisons the tests that accused the bearing
+   * @param accusing the tests that accused the bearing
    * @param repeats findings of the beginning that have no number
    * @param asked the hard stops that this position asks
    * @param met the hard stops that are met
@@ -29,13 +29,13 @@ public record Proof(List<String> open, List<String> blocking) {
    * @param findings the findings that were ticked or follow from a measurement
    */
   public static Proof of(
-      List<Comparison> comparisons,
+      List<RepeatedTest> accusing,
       List<Repeat> repeats,
       List<HardStop> asked,
       Set<HardStop> met,
       Map<HardStop, Waiver> waived,
       Set<RoadFinding> findings) {
-    List<String> open = new ArrayList<>(openTests(comparisons, repeats));
+    List<String> open = new ArrayList<>(openTests(accusing, repeats));
     repeats.stream().flatMap(r -> r.open().stream()).forEach(open::add);
     for (HardStop stop : asked) {
       if (!met.contains(stop) && !waived.containsKey(stop)) {
@@ -50,17 +50,17 @@ public record Proof(List<String> open, List<String> blocking) {
     return new Proof(List.copyOf(open), blocking);
   }
 
-  private static List<String> openTests(List<Comparison> comparisons, List<Repeat> repeats) {
+  private static List<String> openTests(List<RepeatedTest> accusing, List<Repeat> repeats) {
     boolean lookedAgain = repeats.stream().anyMatch(Proof::showsSomething);
-    if (!lookedAgain && comparisons.stream().noneMatch(Comparison::isRepeated)) {
+    if (!lookedAgain && accusing.stream().noneMatch(RepeatedTest::isRepeated)) {
       return List.of("No test was repeated: without one nothing is proved.");
     }
     List<String> open = new ArrayList<>();
-    for (Comparison comparison : comparisons) {
-      if (!comparison.isRepeated()) {
-        open.add(comparison.test().title() + " accused the bearing and was not repeated.");
-      } else if (comparison.better().orElseThrow() == Verdict.NO) {
-        open.add(comparison.test().title() + " is worse than before.");
+    for (RepeatedTest test : accusing) {
+      if (!test.isRepeated()) {
+        open.add(test.test().title() + " accused the bearing and was not repeated.");
+      } else if (test.better().orElseThrow() == Verdict.NO) {
+        open.add(test.test().title() + " is worse than before.");
       }
     }
     return open;

@@ -20,8 +20,8 @@ class ProofTest {
   private static final Waiver WAIVER =
       new Waiver("Ilse", Role.OWNER, "owner tows it home at walking pace");
 
-  private static Comparison rock(double before, Double after) {
-    return new Comparison(
+  private static RepeatedTest rock(double before, Double after) {
+    return new RepeatedTest(
         AccusingTest.ROCK, measured(before), Optional.ofNullable(after).map(ProofTest::measured));
   }
 
@@ -59,7 +59,7 @@ class ProofTest {
   @EnumSource(HardStop.class)
   void everyStopHoldsTheJobUntilMetOrWaived(HardStop stop) {
     Set<HardStop> met = EnumSet.complementOf(EnumSet.of(stop));
-    List<Comparison> tests = List.of(rock(1.9, 0.4));
+    List<RepeatedTest> tests = List.of(rock(1.9, 0.4));
     assertThat(Proof.of(tests, List.of(), STOPS, met, Map.of(), Set.of()).open())
         .hasSize(1)
         .first()
@@ -109,7 +109,7 @@ class ProofTest {
   /** A finding without a number is gone, or still there, or said to be past repeating. */
   @Test
   void findingsOfTheBeginningAreLookedForAgain() {
-    List<Comparison> tests = List.of(rock(1.9, 0.4));
+    List<RepeatedTest> tests = List.of(rock(1.9, 0.4));
     for (Repeat.Outcome outcome : Repeat.Outcome.values()) {
       Repeat repeat = new Repeat("What does it sound like? growl", Optional.of(outcome));
       assertThat(Proof.of(tests, List.of(repeat), STOPS, ALL, Map.of(), Set.of()).isProved())

@@ -12,10 +12,10 @@ import org.junit.jupiter.params.provider.EnumSource;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Verdict;
 
-class ComparisonTest {
+class RepeatedTestTest {
 
   private static Optional<Verdict> judged(double before, double after, double uncertainty) {
-    return new Comparison(
+    return new RepeatedTest(
             AccusingTest.DRAG,
             new Measured(before, uncertainty),
             Optional.of(new Measured(after, uncertainty)))
@@ -39,7 +39,7 @@ class ComparisonTest {
     assertThat(judged(4.0, 3.0, 0.5)).contains(Verdict.YES);
     assertThat(judged(4.0, 3.4, 0.5)).contains(Verdict.CANNOT_TELL);
     assertThat(judged(3.0, 4.0, 0.5)).contains(Verdict.NO);
-    assertThat(new Comparison(AccusingTest.ROCK, new Measured(1, 0), Optional.empty()).better())
+    assertThat(new RepeatedTest(AccusingTest.ROCK, new Measured(1, 0), Optional.empty()).better())
         .isEmpty();
   }
 

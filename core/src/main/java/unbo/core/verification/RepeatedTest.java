@@ -12,7 +12,7 @@ import unbo.core.measure.Verdict;
  * @param before what accused the bearing
  * @param after the same test done again, empty when it was not
  */
-public record Comparison(AccusingTest test, Measured before, Optional<Measured> after) {
+public record RepeatedTest(AccusingTest test, Measured before, Optional<Measured> after) {
 
   public boolean isRepeated() {
     return after.isPresent();

@@ -1,0 +1,77 @@
+package unbo.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import jakarta.persistence.EntityManagerFactory;
+import org.hibernate.SessionFactory;
+import org.hibernate.stat.Statistics;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import unbo.app.job.Job;
+
+/**
+ * How many questions a page asks the database. Counted, not timed: a list that asks for each of its
+ * rows is quick on a young yard and slow on an old one.
+ */
+class QuestionsTest extends PageTest {
+
+  @Autowired private EntityManagerFactory entityManagers;
+  private Statistics statistics;
+
+  @BeforeEach
+  void count() {
+    statistics = entityManagers.unwrap(SessionFactory.class).getStatistics();
+    statistics.setStatisticsEnabled(true);
+  }
+
+  @AfterEach
+  void stopCounting() {
+    statistics.setStatisticsEnabled(false);
+  }
+
+  private long questions(String path) throws Exception {
+    statistics.clear();
+    mvc.perform(get(path).with(as("joren"))).andExpect(status().isOk());
+    return statistics.getPrepareStatementCount();
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"/yard", "/yard?view=list", "/search?q=Tester", "/listen", "/bench/a1"})
+  void aListAsksAsMuchForManyAsForFew(String path) throws Exception {
+    newJob();
+    long few = questions(path);
+    for (int i = 0; i < 6; i++) {
+      newJob();
+    }
+    assertThat(questions(path)).isEqualTo(few);
+    assertThat(few).isLessThan(8);
+  }
+
+  @Test
+  void aVehicleAsksAsMuchWithSevenJobsAsWithOne() throws Exception {
+    Job job = newJob();
+    String path = "/vehicles/" + job.getVehicle().getId();
+    long few = questions(path);
+    for (int i = 0; i < 6; i++) {
+      jobs.openAt(job.getVehicle(), "axle-1-left", "rocks", "Tester");
+    }
+    assertThat(questions(path)).isEqualTo(few).isLessThan(8);
+  }
+
+  /**
+   * A job asks once for itself, for each of its ten collections, for its last change, and a sheet
+   * for what it needs besides, such as the shop's gun.
+   */
+  @ParameterizedTest
+  @ValueSource(strings = {"name", "pack", "set", "prove"})
+  void aJobAsksForNothingTwice(String station) throws Exception {
+    Job job = newJob();
+    assertThat(questions("/jobs/" + job.getId() + "?at=" + station)).isLessThanOrEqualTo(14);
+  }
+}
