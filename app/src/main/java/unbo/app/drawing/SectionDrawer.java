@@ -132,10 +132,34 @@ final class SectionDrawer {
     return scale.axisY();
   }
 
+  /** Down to the lowest line, and a strip more where the scale bar would stand on something. */
   private double height() {
-    double silhouette = scale.y(lowerEnd) + 12;
-    double lastLine = resultsFrom() + LINE * Math.max(0, resultTexts.size() - 1) + 12;
-    return resultTexts.isEmpty() ? silhouette : Math.max(silhouette, lastLine);
+    double lowest =
+        Stream.of(
+                Stream.of(scale.y(lowerEnd)),
+                dimensions.stream().map(d -> d.textY() + 5),
+                results().stream().map(ResultView::y))
+            .flatMap(s -> s)
+            .max(Comparator.naturalOrder())
+            .orElseThrow();
+    double height = lowest + 12;
+    return isBesideTheScaleBar(height) ? height + SectionDrawing.SCALE_STRIP : height;
+  }
+
+  private boolean isBesideTheScaleBar(double height) {
+    double left = SectionDrawing.scaleBarFrom(format.width(), scale.unitsPerMm()) - 4;
+    double top = height - SectionDrawing.SCALE_STRIP;
+    boolean shape =
+        section.parts().stream()
+            .flatMap(p -> p.shapes().stream())
+            .anyMatch(
+                s -> scale.x(s.mostX()) > left && scale.y(Math.max(s.leastR(), lowerEnd)) > top);
+    boolean dimension =
+        dimensions.stream()
+            .anyMatch(d -> d.textX() + d.textWidth() / 2 > left && d.textY() + 5 > top);
+    return shape
+        || dimension
+        || results().stream().anyMatch(r -> r.arrowTo() > left && r.y() > top);
   }
 
   private List<PartView> parts() {

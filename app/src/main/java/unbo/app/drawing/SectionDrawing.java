@@ -116,6 +116,16 @@ public record SectionDrawing(
     return new SectionDrawer(section, format, selected, states, results).draw();
   }
 
+  /** Height of the strip at the lower edge in which the scale bar stands. */
+  static final double SCALE_STRIP = 36;
+
+  private static final double SCALE_MARGIN = 18;
+
+  /** Where the scale bar and its text begin, in millimetres or in inches; both end together. */
+  static double scaleBarFrom(double width, double unitsPerMm) {
+    return width - SCALE_MARGIN - Math.max(10 * unitsPerMm, DimensionChain.widthOf("0.394 in"));
+  }
+
   /** Length of the scale bar that stands for ten millimetres. */
   public double scaleBar() {
     return 10 * unitsPerMm;

@@ -72,6 +72,7 @@ class SectionDrawingTest {
               String which = arrangement.id() + " " + assembly.measured();
               assertBalloons(drawing, format, which);
               assertTexts(drawing, which);
+              assertScaleBar(drawing, SectionBuilder.of(assembly), which);
             });
   }
 
@@ -144,6 +145,33 @@ class SectionDrawingTest {
               assertThat(r.y()).as(which).isLessThan(drawing.height());
               assertThat(lengths).as(which).allMatch(d -> Math.abs(d.textY() - r.y()) >= 15);
             });
+  }
+
+  /**
+   * The scale bar, with its text in inches, stands on nothing: no part, no dimension, no result.
+   */
+  private static void assertScaleBar(SectionDrawing drawing, Section section, String which) {
+    double left =
+        drawing.width() - 18 - Math.max(drawing.scaleBar(), 8 * DimensionChain.widthOf("0"));
+    double top = drawing.height() - 12 - 8 - 11;
+    assertThat(drawing.dimensions())
+        .as(which)
+        .allMatch(d -> d.textY() + 5 <= drawing.height())
+        .noneMatch(d -> d.textX() + d.textWidth() / 2 > left && d.textY() + 5 > top);
+    assertThat(drawing.results()).as(which).noneMatch(r -> r.arrowTo() > left && r.y() + 5 > top);
+    double unit = drawing.unitsPerMm();
+    double middle =
+        drawing.parts().get(0).anchor().x() - unit * section.parts().get(0).anchor().x();
+    boolean brokenOff = !drawing.breakLine().isEmpty();
+    for (var part : section.parts()) {
+      for (var shape : part.shapes()) {
+        double lowest = drawing.axisY() - unit * shape.leastR();
+        boolean under = lowest > top && !brokenOff;
+        assertThat(middle + unit * shape.mostX() > left && under)
+            .as(which + ": the scale bar on " + part.name())
+            .isFalse();
+      }
+    }
   }
 
   @Test
