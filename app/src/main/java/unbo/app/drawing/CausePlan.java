@@ -35,7 +35,18 @@ public record CausePlan(VehiclePlan plan, List<Mark> marks) {
 
   /** A place as drawn. */
   public record Mark(
-      Place place, int shade, String number, String shape, Spot spot, Spot at, Spot leaderEnd) {}
+      Place place, int shade, String number, String shape, Spot spot, Spot at, Spot leaderEnd) {
+
+    /** The class of its shade. */
+    public String look() {
+      return "shade-" + shade;
+    }
+
+    /** The line from the mark to its place. */
+    public String leader() {
+      return "M" + leaderEnd.pair() + " L" + spot.pair();
+    }
+  }
 
   /** Draws a vehicle with its places, as large as a height allows. */
   public static CausePlan of(VehicleLayout layout, List<Place> places, double height) {

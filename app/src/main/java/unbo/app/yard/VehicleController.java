@@ -66,7 +66,7 @@ class VehicleController {
                         m.number(),
                         m.position(),
                         Arrangements.of(m.position().arrangement()).title(),
-                        row.byPosition().get(m.position().code()),
+                        row.openAt(m.position()),
                         closedAt(all, m.position())))
             .toList());
     model.addAttribute("past", all.stream().filter(Job::isClosed).toList());

@@ -107,4 +107,13 @@ class VehiclePageTest extends PageTest {
         .andExpect(content().string(not(containsString("<script>alert"))));
     search("x".repeat(10_000)).andExpect(content().string(containsString("first 100 characters")));
   }
+
+  /** It has no address yet: its wheels would lead to a vehicle called null. */
+  @Test
+  void theVehicleOfAFormLeadsNowhere() throws Exception {
+    mvc.perform(get("/vehicles/new").param("template", "sidecar").with(as("tuva")))
+        .andExpect(status().isOk())
+        .andExpect(content().string(containsString("class=\"plan-wheel\"")))
+        .andExpect(content().string(not(containsString("/vehicles/null"))));
+  }
 }
