@@ -149,8 +149,9 @@ public final class Diagnosis {
   }
 
   /**
-   * The worst urgency that counts; with none that counts, the likeliest cause's. The same cause at
-   * several wheels counts with the sum of its shares: which wheel is loose does not matter to it.
+   * The worst urgency that counts. The likeliest cause always does, whatever its share; the same
+   * cause at several wheels counts with the sum of its shares: which wheel is loose does not matter
+   * to it.
    */
   public Urgency urgency() {
     return urgency(posterior);
@@ -161,13 +162,13 @@ public final class Diagnosis {
     for (int c = 0; c < probabilities.length; c++) {
       shares[model.firstOfWhat(c)] += probabilities[c];
     }
-    Urgency worst = null;
+    Urgency worst = model.causes().get(indexOfFirst(probabilities)).urgency();
     for (int c = 0; c < probabilities.length; c++) {
       Urgency urgency = model.causes().get(c).urgency();
       boolean counts = shares[model.firstOfWhat(c)] > COUNTS_OVER;
-      worst = counts && (worst == null || urgency.compareTo(worst) < 0) ? urgency : worst;
+      worst = counts && urgency.compareTo(worst) < 0 ? urgency : worst;
     }
-    return worst != null ? worst : model.causes().get(indexOfFirst(probabilities)).urgency();
+    return worst;
   }
 
   /** The likeliest cause among those that the urgency comes from. */

@@ -12,8 +12,8 @@ import unbo.core.diagnosis.Diagnosis.NextTest;
  */
 final class TestChoice {
 
-  private static final double WORTH_CONSIDERING = 0.02;
-  private static final double LEAST_BITS = 0.02;
+  /** An answer less likely than this is not reckoned with. */
+  private static final double TO_BE_EXPECTED = 0.02;
 
   private final DiagnosisModel model;
   private final Diagnosis diagnosis;
@@ -51,8 +51,7 @@ final class TestChoice {
 
   /** The one worth doing; empty when no answer to be expected could change what to do. */
   Optional<NextTest> next() {
-    List<NextTest> worth =
-        mostWorthFirst(changing()).stream().filter(n -> n.expectedBits() > LEAST_BITS).toList();
+    List<NextTest> worth = mostWorthFirst(changing());
     boolean mayItRoll = diagnosis.isAnswered() && diagnosis.stopShare() > Diagnosis.COUNTS_OVER;
     return worth.stream()
         .filter(n -> mayItRoll && n.test().critical())
@@ -73,7 +72,7 @@ final class TestChoice {
 
   private boolean changesNothing(DiagnosisTest test, String decision, Urgency urgency) {
     for (int a = 0; a < test.answers().size(); a++) {
-      if (predicted(test, a) > WORTH_CONSIDERING) {
+      if (predicted(test, a) > TO_BE_EXPECTED) {
         double[] after = evidence.posteriorWith(test, a);
         if (!model.causes().get(Diagnosis.indexOfFirst(after)).decision().equals(decision)
             || diagnosis.urgency(after) != urgency) {
