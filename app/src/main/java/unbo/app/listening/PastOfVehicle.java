@@ -2,16 +2,12 @@ package unbo.app.listening;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import unbo.app.job.Job;
 import unbo.app.job.Jobs;
 import unbo.app.job.PartMark;
 import unbo.core.diagnosis.VehicleHistory;
 import unbo.core.diagnosis.VehicleHistory.PastWork;
-import unbo.core.vehicle.Position;
-import unbo.core.vehicle.VehicleLayout;
 
 /** Reads a vehicle's closed jobs for what they say about its bearings now. */
 class PastOfVehicle {
@@ -35,7 +31,7 @@ class PastOfVehicle {
             .toList();
     if (!past.isEmpty()) {
       listening.remember(
-          VehicleHistory.shifts(listening.model(), past, brothers(listening.layout())));
+          VehicleHistory.shifts(listening.model(), past, listening.layout().brothers()));
     }
   }
 
@@ -46,19 +42,5 @@ class PastOfVehicle {
             .filter(p -> p.isBearing())
             .anyMatch(p -> job.stateOf(p.id()) == PartMark.State.RENEWED);
     return new PastWork(job.getPosition(), Math.max(0, days / DAYS_A_MONTH), renewed);
-  }
-
-  /** The wheel on the other side of the same axle. */
-  private static Map<String, String> brothers(VehicleLayout layout) {
-    Map<String, String> brothers = new HashMap<>();
-    List<Position> wheels = layout.positions().stream().filter(Position::wheel).toList();
-    for (Position one : wheels) {
-      for (Position other : wheels) {
-        if (one != other && one.backMm() == other.backMm()) {
-          brothers.put(one.code(), other.code());
-        }
-      }
-    }
-    return brothers;
   }
 }

@@ -4,7 +4,6 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -45,7 +44,7 @@ public record RoundSheet(List<Stop> stops, Stop now, int done, List<String> wors
             .or(() -> walk.stream().filter(p -> !found.containsKey(p.code())).findFirst())
             .filter(p -> !round.isEnded())
             .orElse(null);
-    Map<String, String> brothers = brothers(walk);
+    Map<String, String> brothers = round.getVehicle().layout().brothers();
     List<Stop> stops = new ArrayList<>();
     List<String> worse = new ArrayList<>();
     for (Position p : walk) {
@@ -95,19 +94,6 @@ public record RoundSheet(List<Stop> stops, Stop now, int done, List<String> wors
       all.add("it feels " + own.getFeel() + (own.getFeel().equals("notch") ? "ed" : ""));
     }
     return all;
-  }
-
-  private static Map<String, String> brothers(List<Position> walk) {
-    Map<String, String> brothers = new LinkedHashMap<>();
-    for (Position a : walk) {
-      for (Position b : walk) {
-        boolean mirrored = a != b && a.backMm() == b.backMm() && a.rightMm() == -b.rightMm();
-        if (mirrored && a.rightMm() != 0 && a.arrangement().equals(b.arrangement())) {
-          brothers.put(a.code(), b.code());
-        }
-      }
-    }
-    return brothers;
   }
 
   private static TrendRow row(Trend trend) {

@@ -184,4 +184,35 @@ class JobPageTest extends PageTest {
     note(job, "read", "two", "elsewhere", 0).andExpect(status().is3xxRedirection());
     assertThat(reload(job).mark(Station.STRIP).orElseThrow().getNote()).isEqualTo("one");
   }
+
+  /**
+   * Somebody saved the part's station since the page was opened: nothing is lost on either side.
+   */
+  @Test
+  void aPartSavedOnAnOldPageKeepsWhatWasTyped() throws Exception {
+    Job job = newJob();
+    for (String size : List.of("34", "35.5")) {
+      mvc.perform(
+              post("/jobs/{id}/parts/hub", job.getId())
+                  .param("revision", "0")
+                  .param("state", "KEEP")
+                  .param("hub.shoulder-distance", size)
+                  .with(as("joren"))
+                  .with(csrf()))
+          .andExpect(size.equals("34") ? status().is3xxRedirection() : status().isConflict())
+          .andExpect(
+              content()
+                  .string(
+                      size.equals("34") ? containsString("") : containsString("value=\"35.5\"")));
+    }
+    assertThat(reload(job).assembly().valueOf("hub.shoulder-distance")).isEqualTo(34);
+  }
+
+  @Test
+  void theAddressOfANoteLeadsBackToItsStation() throws Exception {
+    String job = "/jobs/" + newJob().getId();
+    mvc.perform(get(job + "/stations/fit/note").with(as("tuva")))
+        .andExpect(redirectedUrl(job + "?at=fit"));
+    mvc.perform(get(job + "/take-back").with(as("tuva"))).andExpect(redirectedUrl(job));
+  }
 }

@@ -38,14 +38,23 @@ class TwoWheelListenTest extends PageTest {
       delimiter = '|',
       value = {
         "MOTORCYCLE | m-swing | force=6 6.2 6.1;arm=350;least=2;most=4 | That says: over",
+        "MOTORCYCLE | m-swing | force=3;least=2;most=4 | That says: within it",
+        "MOTORCYCLE | m-swing | force=1;least=2;most=4 | That says: falls by itself",
+        "MOTORCYCLE | m-swing | force=4;least=2;most=4 | Cannot tell: the uncertainty reaches",
         "MOTORCYCLE | m-swing | force=6 | No verdict without the maker",
+        "MOTORCYCLE | m-swing | force=6;least=4;most=2 | No verdict without the maker",
+        "MOTORCYCLE | m-swing | force=1 2 3 4 5 6 7 8 9 10 11 12 13 | Twelve at the most.",
         "MOTORCYCLE | m-swing | force=much | could not be read as a number",
         "MOTORCYCLE | m-seal-grip | at-front-wheel=0.4;at-rear-wheel=3 | That says: front wheel",
+        "MOTORCYCLE | m-seal-grip | at-front-wheel=4;at-rear-wheel=3 | That says: none",
         "MOTORCYCLE | m-lift | lift=2 | Free lift 2 ± 0.5 mm",
         "MOTORCYCLE | m-lift | lift=0.2 | cannot be told from none",
         "MOTORCYCLE | m-heat | at-front-wheel=40;at-rear-wheel=71 | That says: rear wheel",
         "BICYCLE | b-count | clicks=10;turns=10;ring=36;sprocket=12 | That says: once a crank turn",
         "BICYCLE | b-count | clicks=10;turns=10;ring=32;sprocket=32 | Two beats fit",
+        "BICYCLE | b-count | clicks=20;turns=10;ring=36;sprocket=12 | That says: twice",
+        "BICYCLE | b-count | clicks=30;turns=10;ring=36;sprocket=12 | That says: with the wheel",
+        "BICYCLE | b-count | clicks=0;turns=10;ring=36;sprocket=12 | not counted or no beat",
         "BICYCLE | b-count | clicks=10;turns=2 | That cannot be here"
       })
   void measuredTestsAreWorkedOut(VehicleKind kind, String test, String fields, String says)
@@ -99,5 +108,21 @@ class TwoWheelListenTest extends PageTest {
     mvc.perform(get(address).param("seen", "1-0").param("lines", "1").with(as("tuva")))
         .andExpect(content().string(containsString("Against it stands")))
         .andExpect(content().string(not(containsString("Tuva Lind: When"))));
+  }
+
+  /** A figure that cannot be read stops the answer that was pressed, and stays in its field. */
+  @Test
+  void anAnswerWithABadFigureIsNotTaken() throws Exception {
+    Listening listening = listenings.start(VehicleKind.MOTORCYCLE, null, "", "Tester");
+    mvc.perform(
+            post("/listen/{i}/answers", listening.getId())
+                .param("test", "m-swing")
+                .param("answer", "heavy")
+                .param("force", "much")
+                .with(as("tuva"))
+                .with(csrf()))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("value=\"much\"")));
+    assertThat(listenings.answers(listening).lines()).isEmpty();
   }
 }

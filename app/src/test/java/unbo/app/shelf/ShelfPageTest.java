@@ -252,4 +252,35 @@ class ShelfPageTest extends PageTest {
     mvc.perform(get("/shelf?q=<b>x").with(as("joren")))
         .andExpect(content().string(not(containsString("<b>x"))));
   }
+
+  @Test
+  void theFormBeginsWithTheNumberOneCameFrom() throws Exception {
+    assertThat(page("/shelf/new?number=6204-2RS")).contains("value=\"6204-2RS\"", "value=\"1\"");
+    assertThat(page("/shelf/new?number=" + "6".repeat(900))).doesNotContain("value=\"666");
+  }
+
+  /** What lies there stands in the form of its card; the whole shelf is listed without a word. */
+  @Test
+  void aCardIsChangedFromWhatItSays() throws Exception {
+    ShelfItem item = put("6305-2Z", 4, "L 77");
+    assertThat(page("/shelf/" + item.getId() + "/edit"))
+        .contains("value=\"6305-2Z\"", "value=\"4\"", "value=\"L 77\"", "value=\"T1\"");
+    assertThat(page("/shelf")).contains("6305-2Z");
+  }
+
+  @Test
+  void measuresThatNoBearingHasAreRefusedAtTheField() throws Exception {
+    ShelfItem item = put("6306", 2, "");
+    String path = "/shelf/" + item.getId() + "/inspections";
+    mvc.perform(post(path, "bore", "9000"))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("No bearing measures that.")))
+        .andExpect(content().string(containsString("9000")));
+    mvc.perform(post(path, "bore", "30 ".repeat(13)))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Twelve at the most.")));
+    mvc.perform(post(path, "note", "x".repeat(301)))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("300 characters.")));
+  }
 }

@@ -40,9 +40,15 @@ public final class VehicleHistory {
 
   private record Rule(String name, double months, double factor, String reason) {
     Shift shift(List<PastWork> its) {
-      String months = String.valueOf(Math.round(its.get(0).monthsAgo()));
-      String text = reason.replace("{m}", months).replace("{n}", String.valueOf(its.size()));
-      return new Shift(factor, text.replace("1 months", "1 month").replace("0 months", "0 months"));
+      String text =
+          reason
+              .replace("{m} months", months(Math.round(its.get(0).monthsAgo())))
+              .replace("{n}", String.valueOf(its.size()));
+      return new Shift(factor, text);
+    }
+
+    private static String months(long months) {
+      return months == 0 ? "less than a month" : months + (months == 1 ? " month" : " months");
     }
   }
 

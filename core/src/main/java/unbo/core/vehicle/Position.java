@@ -11,4 +11,13 @@ package unbo.core.vehicle;
  * @param wheel whether a wheel stands there, which is drawn
  */
 public record Position(
-    String code, String title, String arrangement, double backMm, double rightMm, boolean wheel) {}
+    String code, String title, String arrangement, double backMm, double rightMm, boolean wheel) {
+
+  /** Whether the same stands on the other side, as far out and as far back. */
+  boolean mirrors(Position other) {
+    return rightMm != 0
+        && rightMm == -other.rightMm
+        && backMm == other.backMm
+        && arrangement.equals(other.arrangement);
+  }
+}

@@ -1,7 +1,9 @@
 package unbo.core.vehicle;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.tables.Table;
 
@@ -71,6 +73,23 @@ public record VehicleLayout(
   /** All positions, front to back. */
   public List<Position> positions() {
     return kind == VehicleKind.TRAILER ? trailer() : table();
+  }
+
+  /**
+   * Each position's brother, by code: what carries the same on the other side of the same axle, so
+   * that one can be judged by the other. What stands alone or unlike, such as a sidecar's wheel,
+   * has none.
+   */
+  public Map<String, String> brothers() {
+    Map<String, String> brothers = new LinkedHashMap<>();
+    List<Position> all = positions();
+    for (Position one : all) {
+      all.stream()
+          .filter(one::mirrors)
+          .findFirst()
+          .ifPresent(other -> brothers.put(one.code(), other.code()));
+    }
+    return brothers;
   }
 
   private List<Position> table() {

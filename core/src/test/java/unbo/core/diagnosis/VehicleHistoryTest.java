@@ -62,4 +62,16 @@ class VehicleHistoryTest {
     }
     assertThat(sum).isCloseTo(1, within(1e-9));
   }
+
+  /** Words that a mechanic reads: no “1 months”, no “11 month”, nothing done zero months ago. */
+  @Test
+  void monthsAreCountedInPlainWords() {
+    assertThat(reason(0.2)).isEqualTo("renewed here less than a month ago");
+    assertThat(reason(1.2)).isEqualTo("renewed here 1 month ago");
+    assertThat(reason(11)).isEqualTo("renewed here 11 months ago");
+  }
+
+  private static String reason(double monthsAgo) {
+    return shifts(new PastWork("axle-1-left", monthsAgo, true)).get("hub-in-axle-1-left").reason();
+  }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -86,5 +87,47 @@ class VehicleLayoutTest {
         .hasMessageContaining("not built shaft");
     assertThatThrownBy(() -> new VehicleLayout(VehicleKind.TRAILER, "taper-pair", 9, 1, 1, 1))
         .hasMessageContaining("Impossible");
+  }
+
+  /** Laws of brothers: each is the other's, nobody is his own, both stand in one line across. */
+  @ParameterizedTest
+  @MethodSource("templates")
+  void brothersMirrorEachOther(VehicleTemplate template) {
+    Map<String, String> brothers = template.layout().brothers();
+    brothers.forEach(
+        (one, other) -> {
+          assertThat(other).isNotEqualTo(one);
+          assertThat(brothers).containsEntry(other, one);
+          Position a = position(template.layout(), one);
+          Position b = position(template.layout(), other);
+          assertThat(a.backMm()).isEqualTo(b.backMm());
+          assertThat(a.rightMm()).isEqualTo(-b.rightMm());
+          assertThat(a.arrangement()).isEqualTo(b.arrangement());
+        });
+  }
+
+  private static Position position(VehicleLayout layout, String code) {
+    return layout.positions().stream().filter(p -> p.code().equals(code)).findFirst().orElseThrow();
+  }
+
+  /** A trailer's wheels are brothers; the wheel of a sidecar is nobody's, nor is a motorcycle's. */
+  @Test
+  void onlyWheelsOfOneAxleAreBrothers() {
+    VehicleLayout tandem = new VehicleLayout(VehicleKind.TRAILER, "taper-pair", 2, 1500, 760, 5200);
+    assertThat(tandem.brothers())
+        .containsEntry("axle-1-left", "axle-1-right")
+        .containsEntry("axle-2-right", "axle-2-left")
+        .hasSize(4);
+    for (VehicleTemplate template : VehicleTemplate.all()) {
+      if (template.layout().kind() == VehicleKind.SIDECAR
+          || template.layout().kind() == VehicleKind.MOTORCYCLE) {
+        List<String> wheels =
+            template.layout().positions().stream()
+                .filter(Position::wheel)
+                .map(Position::code)
+                .toList();
+        assertThat(template.layout().brothers()).doesNotContainKeys(wheels.toArray(String[]::new));
+      }
+    }
   }
 }
