@@ -188,6 +188,9 @@ class InterfaceTest extends AppTest {
         "nut-settings | {\"pitchMm\":1.5,\"slots\":7,\"holeLines\":9,\"endPlayMm\":0,\"uncertaintyMm\":0.02} | 422 | impossible-input | 3",
         "nut-settings | {\"pitchMm\":1e99,\"positionsPerTurn\":12,\"endPlayMm\":0.3,\"uncertaintyMm\":0.01} | 422 | impossible-input | 1",
         "nut-settings | {\"pitchMm\":1.5,\"positionsPerTurn\":12,\"endPlayMm\":0.3,\"uncertaintyMm\":0.01,\"windowMm\":[0.2,0.1]} | 422 | impossible-input | 1",
+        "nut-settings | {\"pitchMm\":1.5,\"positionsPerTurn\":12,\"endPlayMm\":0.3,\"uncertaintyMm\":0.01,\"windowMm\":0.1} | 400 | unreadable-input | 1",
+        "nut-settings | {\"pitchMm\":1.5,\"positionsPerTurn\":12,\"endPlayMm\":0.3,\"uncertaintyMm\":0.01,\"windowMm\":[0.1,\"x\"]} | 400 | unreadable-input | 1",
+        "diagnoses | {\"vehicleKind\":\"car\",\"answers\":\"bend\"} | 400 | unreadable-input | 1",
         "grease-charges | {\"boreMm\":62,\"outerMm\":30,\"widthMm\":17,\"duty\":\"fast\",\"family\":\"gum\"} | 422 | impossible-input | 3",
         "grease-charges | {\"boreMm\":30,\"outerMm\":62,\"widthMm\":17,\"massG\":4000} | 422 | impossible-input | 1",
         "grease-charges | {\"boreMm\":30,\"outerMm\":62,\"widthMm\":17,\"family\":\"spherical-roller\"} | 422 | impossible-input | 1",
@@ -341,5 +344,16 @@ class InterfaceTest extends AppTest {
                 }
               });
     }
+  }
+
+  /** A window of one's own is taken in place of the usual one. */
+  @Test
+  void theNutIsSolvedForAWindowOfOnesOwn() throws Exception {
+    String nut =
+        "\"pitchMm\":1.5,\"slots\":6,\"holeLines\":2,\"endPlayMm\":0.31,\"uncertaintyMm\":0.005";
+    JsonNode wide = post("nut-settings", "{" + nut + ",\"windowMm\":[0.15,0.2]}").body();
+    assertThat(wide.path("advice").path("steps").asInt()).isEqualTo(1);
+    assertThat(post("nut-settings", "{" + nut + "}").body().path("advice").path("steps").asInt())
+        .isEqualTo(2);
   }
 }

@@ -103,4 +103,18 @@ class NamePageTest extends PageTest {
     read(job, "30207")
         .andExpect(content().string(containsString("that is no fit, it is the wrong size")));
   }
+
+  /**
+   * Somebody read another number meanwhile: theirs stays, what was typed here stays in its field.
+   */
+  @Test
+  void aReadingOnAnOldPageIsNotWritten() throws Exception {
+    Job job = newJob();
+    take(job, "32206", "32206", 0).andExpect(status().is3xxRedirection());
+    take(job, "30206", "30206", 0)
+        .andExpect(status().isConflict())
+        .andExpect(content().string(containsString("saved here")))
+        .andExpect(content().string(containsString("30206")));
+    assertThat(reload(job).assembly().bearing("inboard").designation()).isEqualTo("32206");
+  }
 }

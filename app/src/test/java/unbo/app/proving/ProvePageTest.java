@@ -230,4 +230,14 @@ class ProvePageTest extends PageTest {
         .andExpect(status().is3xxRedirection());
     assertThat(reload(job).isClosed()).isTrue();
   }
+
+  /** An after with no before proves nothing; the field of the before says so. */
+  @Test
+  void aRepeatNeedsSomethingToCompareWith() throws Exception {
+    Job job = setJob();
+    send(job, "joren", "/prove", List.of("after-rock", "0.3", "after-rock-second", "290"))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Nothing stands before it to compare with.")));
+    assertThat(reload(job).getTests()).isEmpty();
+  }
 }

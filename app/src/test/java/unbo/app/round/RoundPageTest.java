@@ -147,4 +147,20 @@ class RoundPageTest extends PageTest {
     show(rounds.get(round.getId())).andExpect(content().string(containsString("ended by")));
     keep(round, "axle-1-left", Map.of("feel", "smooth")).andExpect(status().isNotFound());
   }
+
+  /**
+   * 0.03 mm in each of three quarters of a year: the slope with its uncertainty, two figures of it.
+   */
+  @Test
+  void aTrendSaysWhatItComesToInAYear() throws Exception {
+    round(Instant.parse("2025-11-01T08:00:00Z"), "0.20", "0.20");
+    round(Instant.parse("2026-02-01T08:00:00Z"), "0.23", "0.20");
+    round(MAY, "0.26", "0.20");
+    String page =
+        show(round(AUGUST, "0.29", "0.20")).andReturn().getResponse().getContentAsString();
+    java.util.regex.Matcher slope =
+        java.util.regex.Pattern.compile("([\\d.]+) ± (0\\.0*[1-9]\\d) mm a year").matcher(page);
+    assertThat(slope.find()).isTrue();
+    assertThat(Double.parseDouble(slope.group(1))).isBetween(0.11, 0.13);
+  }
 }
