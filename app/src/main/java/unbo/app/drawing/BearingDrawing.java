@@ -73,6 +73,9 @@ public record BearingDrawing(
   private static final ToDoubleFunction<BearingPortrait> OUTER = p -> p.bearing().outerMm();
 
   private static final double TOP = 62;
+
+  /** Room under the axis, for the scale bar with its text. */
+  private static final double UNDER = 32;
   private static final double COLUMN = 30;
   private static final double LINE = 21;
   private static final double CHARACTER = 8.4;
@@ -123,14 +126,14 @@ public record BearingDrawing(
     private Scale scale() {
       double labels = portraits.size() == 1 ? format.labelRoom() : 30;
       double byWidth = (format.width() - left - labels) / most(BearingPortrait::widthMm);
-      double byHeight = (format.mostHeight() - TOP - 24) / (outerRadius() - floor());
+      double byHeight = (format.mostHeight() - TOP - UNDER) / (outerRadius() - floor());
       double units = Math.min(byWidth, byHeight);
       double slack = format.width() - left - labels - units * most(BearingPortrait::widthMm);
       return new Scale(units, left + slack / 2, TOP + outerRadius() * units);
     }
 
     BearingDrawing draw() {
-      double bottom = scale.y(floor()) + 26;
+      double bottom = scale.y(floor()) + UNDER;
       List<Layer> layers = new ArrayList<>();
       for (int i = 0; i < portraits.size(); i++) {
         layers.add(layer(portraits.get(i), i));
