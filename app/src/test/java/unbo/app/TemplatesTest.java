@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -14,20 +16,42 @@ class TemplatesTest {
 
   private static final Pattern TAG = Pattern.compile("<[a-z][^<>]*(?:\"[^\"]*\"[^<>]*)*>");
 
+  private static final Path TEMPLATES = Path.of("src/main/resources/templates");
+  private static final Pattern KEPT = Pattern.compile("unbo:kept=\"~\\{([\\w/-]+) ::");
+
+  private static List<Path> templates() throws Exception {
+    try (Stream<Path> files = Files.walk(TEMPLATES)) {
+      return files.filter(f -> f.toString().endsWith(".html")).toList();
+    }
+  }
+
+  /** What is being written to be kept cannot wait for something else to be kept. */
+  @Test
+  void nothingKeptKeepsAnything() throws Exception {
+    Set<String> kept = new TreeSet<>();
+    for (Path template : templates()) {
+      KEPT.matcher(Files.readString(template)).results().forEach(r -> kept.add(r.group(1)));
+    }
+    assertThat(kept).contains("fragments/section", "fragments/drawings");
+    for (String file : kept) {
+      assertThat(Files.readString(TEMPLATES.resolve(file + ".html")))
+          .as(file)
+          .doesNotContain("unbo:kept=");
+    }
+  }
+
   /** Replacing comes before the condition on the same tag, which is then never asked. */
   @Test
   void noConditionStandsOnAReplacedTag() throws Exception {
-    try (Stream<Path> files = Files.walk(Path.of("src/main/resources/templates"))) {
-      List<Path> templates = files.filter(f -> f.toString().endsWith(".html")).toList();
-      assertThat(templates).hasSizeGreaterThan(20);
-      for (Path template : templates) {
-        assertThat(TAG.matcher(Files.readString(template)).results().map(r -> r.group()))
-            .as(template.toString())
-            .noneMatch(
-                tag ->
-                    tag.matches("(?s).*th:(replace|insert)=.*")
-                        && tag.matches("(?s).*th:(if|unless|each)=.*"));
-      }
+    List<Path> templates = templates();
+    assertThat(templates).hasSizeGreaterThan(20);
+    for (Path template : templates) {
+      assertThat(TAG.matcher(Files.readString(template)).results().map(r -> r.group()))
+          .as(template.toString())
+          .noneMatch(
+              tag ->
+                  tag.matches("(?s).*th:(replace|insert)=.*")
+                      && tag.matches("(?s).*th:(if|unless|each)=.*"));
     }
   }
 }

@@ -76,6 +76,7 @@ public record BearingDrawing(
 
   /** Room under the axis, for the scale bar with its text. */
   private static final double UNDER = 32;
+
   private static final double COLUMN = 30;
   private static final double LINE = 21;
   private static final double CHARACTER = 8.4;
