@@ -32,12 +32,15 @@ class FirstOwner {
 
   @EventListener(ApplicationReadyEvent.class)
   void announce() {
-    if (accounts.count() == 0) {
+    // Printed, not logged: a log file is kept, this code must not be. The start script waits for
+    // it.
+    if (isWanted()) {
       code = newCode();
-      // Printed, not logged: a log file is kept, this code must not be.
       System.out.println("Unbo has no owner yet. One-time code for /first-owner: " + code);
-      System.out.flush();
+    } else {
+      System.out.println("Unbo has an owner.");
     }
+    System.out.flush();
   }
 
   private static String newCode() {

@@ -4,6 +4,7 @@ import java.util.regex.Pattern;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.web.servlet.resource.ResourceUrlEncodingFilter;
 import org.springframework.web.servlet.resource.ResourceUrlProvider;
 import org.thymeleaf.context.IExpressionContext;
@@ -16,6 +17,7 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
  * a job's; here only names that are files are looked up.
  */
 @Configuration
+@Lazy(false) // nobody asks for it: it goes to the template engine by itself
 class ResourceLinks extends StandardLinkBuilder {
 
   private static final Pattern FILE = Pattern.compile("/(vendor/)?[\\w.-]+\\.(css|js|svg)");
