@@ -32,8 +32,7 @@ class FirstOwner {
 
   @EventListener(ApplicationReadyEvent.class)
   void announce() {
-    // Printed, not logged: a log file is kept, this code must not be. The start script waits for
-    // it.
+    // Printed, not logged: a log file is kept, this code must not be. The script waits for a line.
     if (isWanted()) {
       code = newCode();
       System.out.println("Unbo has no owner yet. One-time code for /first-owner: " + code);

@@ -66,12 +66,11 @@ public class DrawnSections {
             states,
             List.copyOf(results),
             inch);
-    return kept.get(
-        subject, s -> draw(SectionBuilder.of(assembly, greaseShare), selected, states, s));
+    return kept.get(subject, s -> draw(SectionBuilder.of(assembly, greaseShare), selected, s));
   }
 
-  private static DrawnSection draw(
-      Section section, PartTemplate selected, PartStates states, Subject subject) {
+  private static DrawnSection draw(Section section, PartTemplate selected, Subject subject) {
+    PartStates states = subject.states();
     List<String> results = subject.results();
     boolean inch = subject.inch();
     return new DrawnSection(

@@ -35,6 +35,7 @@ final class SectionDrawer {
   private final double lowerEnd;
   private final Scale scale;
   private final List<DimensionView> dimensions;
+  private final List<ResultView> results;
 
   SectionDrawer(
       Section section,
@@ -52,6 +53,7 @@ final class SectionDrawer {
     this.scale = scale();
     this.dimensions =
         new DimensionChain(section, scale, axisY() + DIMENSION_DROP, format.inch()).views();
+    this.results = resultViews();
   }
 
   SectionDrawing draw() {
@@ -69,7 +71,7 @@ final class SectionDrawer {
             .map(l -> "M" + scale.at(l.element()).pair() + " L" + scale.at(l.centre()).pair())
             .toList(),
         dimensions,
-        results(),
+        results,
         section.parts().stream().anyMatch(SectionPart::assumed),
         breakLine());
   }
@@ -138,7 +140,7 @@ final class SectionDrawer {
         Stream.of(
                 Stream.of(scale.y(lowerEnd)),
                 dimensions.stream().map(d -> d.textY() + 5),
-                results().stream().map(ResultView::y))
+                results.stream().map(ResultView::y))
             .flatMap(s -> s)
             .max(Comparator.naturalOrder())
             .orElseThrow();
@@ -157,9 +159,7 @@ final class SectionDrawer {
     boolean dimension =
         dimensions.stream()
             .anyMatch(d -> d.textX() + d.textWidth() / 2 > left && d.textY() + 5 > top);
-    return shape
-        || dimension
-        || results().stream().anyMatch(r -> r.arrowTo() > left && r.y() > top);
+    return shape || dimension || results.stream().anyMatch(r -> r.arrowTo() > left && r.y() > top);
   }
 
   private List<PartView> parts() {
@@ -200,7 +200,7 @@ final class SectionDrawer {
   }
 
   /** Results stand in the quiet half under the dimensions, or under the drawing if too wide. */
-  private List<ResultView> results() {
+  private List<ResultView> resultViews() {
     List<ResultView> views = new ArrayList<>();
     double middle = fitsInside() ? (quietFrom() + quietTo()) / 2 : format.width() / 2;
     for (int i = 0; i < resultTexts.size(); i++) {

@@ -126,6 +126,11 @@ public record SectionDrawing(
     return width - SCALE_MARGIN - Math.max(10 * unitsPerMm, DimensionChain.widthOf("0.394 in"));
   }
 
+  /** Where the scale bar begins, so that it ends beside the edge. */
+  public double scaleBarX() {
+    return width - SCALE_MARGIN - scaleBar();
+  }
+
   /** Length of the scale bar that stands for ten millimetres. */
   public double scaleBar() {
     return 10 * unitsPerMm;

@@ -35,11 +35,9 @@ public class Jobs {
   /** A job with its whole record. */
   @Transactional(readOnly = true)
   public Job get(long id) {
-    return find(id).whole();
-  }
-
-  private Job find(long id) {
-    return jobs.findById(id).orElseThrow(() -> new NoSuchPage("There is no job " + id + "."));
+    return jobs.findById(id)
+        .orElseThrow(() -> new NoSuchPage("There is no job " + id + "."))
+        .whole();
   }
 
   /** What is open, with its stations. */

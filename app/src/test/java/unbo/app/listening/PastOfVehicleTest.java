@@ -6,6 +6,7 @@ import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import unbo.app.PageTest;
@@ -37,6 +38,11 @@ class PastOfVehicleTest extends PageTest {
         StationMark.State.DONE,
         "for a test",
         (j, s) -> j.setPart(part, new PartMark(cone, "")));
+    close(job);
+    return job.getVehicle();
+  }
+
+  private void close(Job job) {
     jobs.change(
         job.getId(),
         Station.BOOK,
@@ -45,12 +51,11 @@ class PastOfVehicleTest extends PageTest {
         StationMark.State.DONE,
         "closed",
         (j, s) -> j.close("Tester", s.at()));
-    return job.getVehicle();
   }
 
   private double share(Listening listening, String cause) {
     Listening loaded = listenings.get(listening.getId());
-    return Diagnosis.of(loaded.model(), java.util.Map.of()).probability(cause);
+    return Diagnosis.of(loaded.model(), Map.of()).probability(cause);
   }
 
   private Listening search(Vehicle vehicle) {
@@ -78,14 +83,7 @@ class PastOfVehicleTest extends PageTest {
     Job job = newJob();
     Listening before = search(job.getVehicle());
     double share = share(before, INBOARD);
-    jobs.change(
-        job.getId(),
-        Station.BOOK,
-        0,
-        "Tester",
-        StationMark.State.DONE,
-        "closed",
-        (j, s) -> j.close("Tester", s.at()));
+    close(job);
     assertThat(share(before, INBOARD)).isEqualTo(share);
     mvc.perform(get("/listen/{i}", before.getId()).with(as("tuva")))
         .andExpect(content().string(not(containsString("this vehicle’s record"))));
