@@ -5,7 +5,7 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
 
 /** Starts the application. */
-@SpringBootApplication
+@SpringBootApplication(proxyBeanMethods = false)
 public class UnboApplication {
 
   public static void main(String[] args) {

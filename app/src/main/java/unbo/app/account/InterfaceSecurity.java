@@ -27,7 +27,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * Who may call the JSON interface: whoever carries a token; in the demo also anybody on this very
  * machine. It only computes, keeps no session and needs no CSRF token.
  */
-@Configuration
+@Configuration(proxyBeanMethods = false)
 class InterfaceSecurity {
 
   private static final String BEARER = "Bearer ";

@@ -21,7 +21,7 @@ import unbo.app.web.Htmx;
  * Signing in by form, CSRF by cookie and header (so that a page outlives a new sign-in), and a
  * content security policy without inline script or style and without any other origin.
  */
-@Configuration
+@Configuration(proxyBeanMethods = false)
 class SecurityConfiguration {
 
   static final String POLICY =

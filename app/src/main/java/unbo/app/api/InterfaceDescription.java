@@ -14,7 +14,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 /** What the OpenAPI document says beyond the controllers: title, and how refusals look. */
-@Configuration
+@Configuration(proxyBeanMethods = false)
 class InterfaceDescription {
 
   private static final Map<String, String> REFUSALS =

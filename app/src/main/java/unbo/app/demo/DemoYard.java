@@ -4,11 +4,9 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
-import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.context.annotation.Profile;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionTemplate;
 import unbo.app.account.Account;
 import unbo.app.account.AccountRepository;
 import unbo.app.account.DemoPassword;
@@ -26,13 +24,10 @@ import unbo.app.vehicle.VehicleRepository;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.Role;
 
-/**
- * Fills an empty database with the demo yard, before the first page can be asked for; a database
- * with accounts is left alone.
- */
+/** The demo yard: its people, vehicles, jobs and shelf. Made only for an empty database. */
 @Component
 @Profile("demo")
-class DemoYard implements SmartInitializingSingleton {
+class DemoYard {
 
   static final String OWNER = "Ilse Varnholt";
   static final String MECHANIC = "Joren Maak";
@@ -47,7 +42,6 @@ class DemoYard implements SmartInitializingSingleton {
   private final DemoListening searches;
   private final DemoShelf shelf;
   private final DemoRounds rounds;
-  private final TransactionTemplate transaction;
   private final Clock clock;
 
   DemoYard(
@@ -60,7 +54,6 @@ class DemoYard implements SmartInitializingSingleton {
       DemoListening searches,
       DemoShelf shelf,
       DemoRounds rounds,
-      TransactionTemplate transaction,
       Clock clock) {
     this.accounts = accounts;
     this.vehicles = vehicles;
@@ -71,20 +64,13 @@ class DemoYard implements SmartInitializingSingleton {
     this.searches = searches;
     this.shelf = shelf;
     this.rounds = rounds;
-    this.transaction = transaction;
     this.clock = clock;
   }
 
-  @Override
-  public void afterSingletonsInstantiated() {
-    transaction.executeWithoutResult(
-        status -> {
-          if (accounts.count() == 0) {
-            people();
-            yard();
-            shelf.fill();
-          }
-        });
+  void fill() {
+    people();
+    yard();
+    shelf.fill();
   }
 
   private void people() {

@@ -4,6 +4,6 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** Lets the hub keep its lines awake. */
-@Configuration
+@Configuration(proxyBeanMethods = false)
 @EnableScheduling
 class GaugeConfiguration {}

@@ -16,7 +16,7 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
  * usual filter would look for a file behind every link of a page, which took a tenth of the time of
  * a job's; here only names that are files are looked up.
  */
-@Configuration
+@Configuration(proxyBeanMethods = false)
 @Lazy(false) // nobody asks for it: it goes to the template engine by itself
 class ResourceLinks extends StandardLinkBuilder {
 
