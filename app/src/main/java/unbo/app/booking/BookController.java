@@ -28,7 +28,6 @@ import unbo.app.job.Selection;
 import unbo.app.job.StaleStation;
 import unbo.app.job.Station;
 import unbo.app.job.StationLine;
-import unbo.app.job.StationMark;
 import unbo.app.job.Worksheet;
 import unbo.app.proving.Proofs;
 import unbo.app.setting.SettingResults;
@@ -68,7 +67,7 @@ class BookController implements Worksheet {
     model.addAttribute("proof", proofs.of(job));
     model.addAttribute("recheck", proofs.recheck(job));
     model.addAttribute("history", jobs.history(job.getId()));
-    model.addAttribute("revision", job.revision(Station.BOOK));
+    model.addAttribute("revision", job.work().revision(Station.BOOK));
   }
 
   /** The sheet as it is printed. */
@@ -98,8 +97,8 @@ class BookController implements Worksheet {
     model.addAttribute("job", job);
     model.addAttribute("drawing", JobSection.onPaper(job, SectionResults.of(job, figures)));
     model.addAttribute("stations", StationLine.of(job, null));
-    model.addAttribute("first", job.endPlays(EndPlayKey.Stage.FIRST));
-    model.addAttribute("pinned", job.endPlays(EndPlayKey.Stage.PINNED));
+    model.addAttribute("first", job.work().endPlays(EndPlayKey.Stage.FIRST));
+    model.addAttribute("pinned", job.work().endPlays(EndPlayKey.Stage.PINNED));
     model.addAttribute("outcome", SettingResults.of(job).orElse(null));
     model.addAttribute("prove", proofs.sheet(job));
     model.addAttribute("recheck", proofs.recheck(job));
@@ -124,15 +123,7 @@ class BookController implements Worksheet {
       return page.show(model, job, Selection.at(Station.BOOK, job));
     }
     try {
-      Job closed =
-          jobs.change(
-              id,
-              Station.BOOK,
-              revision,
-              person.getName(),
-              StationMark.State.DONE,
-              "closed",
-              (j, s) -> j.close(s.person(), s.at()));
+      Job closed = jobs.close(id, revision, person.getName());
       return "redirect:" + Selection.at(Station.BOOK, closed).address(closed);
     } catch (StaleStation e) {
       response.setStatus(HttpStatus.CONFLICT.value());

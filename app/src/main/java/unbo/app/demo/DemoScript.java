@@ -5,6 +5,7 @@ import unbo.app.job.Jobs;
 import unbo.app.job.Marked;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
+import unbo.app.job.WorkRecord;
 import unbo.app.vehicle.Vehicle;
 import unbo.core.catalogue.Bearing;
 import unbo.core.designation.DesignationReader;
@@ -25,7 +26,7 @@ final class DemoScript {
   }
 
   void note(Job job, Station station, StationMark.State state, String note) {
-    jobs.note(job.getId(), station, job.revision(station), person, state, note);
+    jobs.note(job.getId(), station, job.work().revision(station), person, state, note);
   }
 
   void read(Job job, String place, String marking) {
@@ -37,7 +38,11 @@ final class DemoScript {
         Station.NAME,
         state,
         "“" + marking + "” read as " + bearing.designation(),
-        (j, s) -> j.setBearing(place, Marked.read(bearing.designation(), marking)));
+        (work, s) -> work.setBearing(place, Marked.read(bearing.designation(), marking)));
+  }
+
+  void close(Job job) {
+    jobs.close(job.getId(), job.work().revision(Station.BOOK), person);
   }
 
   void change(
@@ -45,7 +50,7 @@ final class DemoScript {
       Station station,
       StationMark.State state,
       String text,
-      java.util.function.BiConsumer<Job, Jobs.Signature> change) {
-    jobs.change(job.getId(), station, job.revision(station), person, state, text, change);
+      java.util.function.BiConsumer<WorkRecord, Jobs.Signature> change) {
+    jobs.change(job.getId(), station, job.work().revision(station), person, state, text, change);
   }
 }

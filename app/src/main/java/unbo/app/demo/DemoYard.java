@@ -130,10 +130,10 @@ class DemoYard {
             tern,
             "axle-1-right",
             "hot cap after the last launch, wheel rocks, twelve dunkings since it was packed");
-    job.getTests().put(AccusingTest.ROCK, new TestRecord(1.9, 290.0));
-    job.getTests().put(AccusingTest.END_PLAY, new TestRecord(0.48, null));
-    job.getTests().put(AccusingTest.DRAG, new TestRecord(14, 290.0));
-    job.getTests().put(AccusingTest.HUB_HEAT, new TestRecord(63, 25.0));
+    job.work().getTests().put(AccusingTest.ROCK, new TestRecord(1.9, 290.0));
+    job.work().getTests().put(AccusingTest.END_PLAY, new TestRecord(0.48, null));
+    job.work().getTests().put(AccusingTest.DRAG, new TestRecord(14, 290.0));
+    job.work().getTests().put(AccusingTest.HUB_HEAT, new TestRecord(63, 25.0));
     measured(job);
     script.note(
         job,
@@ -159,19 +159,19 @@ class DemoYard {
             "washer.thickness", 3.5,
             "nut.height", 17.0,
             "nut.across-flats", 27.0)
-        .forEach(job::setDimension);
+        .forEach(job.work()::setDimension);
     Map.of(
             "hub.inboard-bore", 62.0,
             "hub.outboard-bore", 47.0,
             "hub.barrel-outside", 82.0,
             "hub.flange-outside", 142.0,
             "hub.flange-thickness", 10.0)
-        .forEach(job::setDimension);
+        .forEach(job.work()::setDimension);
     for (String part : List.of("spindle", "hub", "washer", "nut", "cap")) {
-      job.setPart(part, new PartMark(PartMark.State.KEEP, ""));
+      job.work().setPart(part, new PartMark(PartMark.State.KEEP, ""));
     }
-    job.setPart("seal", new PartMark(PartMark.State.RENEW, "lip hard, spring rusted"));
-    job.setPart("pin", new PartMark(PartMark.State.RENEW, ""));
+    job.work().setPart("seal", new PartMark(PartMark.State.RENEW, "lip hard, spring rusted"));
+    job.work().setPart("pin", new PartMark(PartMark.State.RENEW, ""));
   }
 
   private void livestock(Vehicle ark) {

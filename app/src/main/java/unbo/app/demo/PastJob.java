@@ -44,8 +44,8 @@ final class PastJob {
   void closedLastSeason() {
     DemoScript first = script(AGO);
     Job job = first.openAt(vehicle, position, "yearly round: grease milky, seal torn");
-    job.getTests().put(AccusingTest.ROCK, new TestRecord(1.1, 290.0));
-    job.getTests().put(AccusingTest.END_PLAY, new TestRecord(0.28, null));
+    job.work().getTests().put(AccusingTest.ROCK, new TestRecord(1.1, 290.0));
+    job.work().getTests().put(AccusingTest.END_PLAY, new TestRecord(0.28, null));
     first.note(job, Station.LISTEN, StationMark.State.SKIPPED, "");
     first.note(job, Station.ROCK, StationMark.State.ELSEWHERE, "Rock and end play measured.");
     first.read(job, "inboard", "30206");
@@ -62,30 +62,30 @@ final class PastJob {
         Station.SET,
         StationMark.State.DONE,
         "dialled, two holes tighter, dialled again",
-        (j, s) -> {
-          j.setNut(
+        (work, s) -> {
+          work.setNut(
               new NutRecord(
                   "dial",
                   SpindleThread.parse("M18x1.5").value(),
                   Optional.of(NutLock.castle(6, 2)),
                   Optional.empty()));
-          j.setEndPlays(EndPlayKey.Stage.FIRST, readings(s, "0.33", "0.34", "0.33"));
-          j.chooseHole(2);
-          j.setEndPlays(EndPlayKey.Stage.PINNED, readings(s, "0.08", "0.09", "0.08"));
+          work.setEndPlays(EndPlayKey.Stage.FIRST, readings(s, "0.33", "0.34", "0.33"));
+          work.chooseHole(2);
+          work.setEndPlays(EndPlayKey.Stage.PINNED, readings(s, "0.08", "0.09", "0.08"));
         });
     script.change(
         job,
         Station.PROVE,
         StationMark.State.DONE,
         "rock again, all stops met",
-        (j, s) -> {
-          j.getTests()
+        (work, s) -> {
+          work.getTests()
               .put(
                   AccusingTest.ROCK,
                   new TestRecord(1.1, 290.0).repeated(0.4, 290.0, s.person(), s.at()));
           for (HardStop stop : HardStop.values()) {
             if (stop.isTicked()) {
-              j.getStops()
+              work.getStops()
                   .put(
                       stop,
                       StopMark.met(
@@ -95,13 +95,12 @@ final class PastJob {
                           s.at()));
             }
           }
-          j.setRecheck(LocalDate.ofInstant(s.at(), clock.getZone()).plusWeeks(3), 500);
+          work.setRecheck(LocalDate.ofInstant(s.at(), clock.getZone()).plusWeeks(3), 500);
           for (String part : List.of("seal", "pin", "inboard-cone", "inboard-cup")) {
-            j.setPart(part, new PartMark(PartMark.State.RENEWED, ""));
+            work.setPart(part, new PartMark(PartMark.State.RENEWED, ""));
           }
         });
-    script.change(
-        job, Station.BOOK, StationMark.State.DONE, "closed", (j, s) -> j.close(s.person(), s.at()));
+    script.close(job);
   }
 
   private static List<EndPlayReading> readings(Jobs.Signature by, String... typed) {

@@ -151,9 +151,9 @@ class JobController {
             person.getName(),
             stateAfter(job),
             describe(job, named, mark, sizes),
-            (j, s) -> {
-              sizes.forEach((size, value) -> j.setDimension(size.id(), value));
-              j.setPart(named.id(), mark);
+            (work, s) -> {
+              sizes.forEach((size, value) -> work.setDimension(size.id(), value));
+              work.setPart(named.id(), mark);
             });
         return "redirect:" + new Selection(null, named).address(job);
       } catch (StaleStation e) {
@@ -168,7 +168,10 @@ class JobController {
 
   /** Sizes and states of parts are kept under Strip, whose own sheet is still a note. */
   private static StationMark.State stateAfter(Job job) {
-    return job.mark(Station.STRIP).map(StationMark::getState).orElse(StationMark.State.WORKED_ON);
+    return job.work()
+        .mark(Station.STRIP)
+        .map(StationMark::getState)
+        .orElse(StationMark.State.WORKED_ON);
   }
 
   private static PartMark partMark(Map<String, String> form, FieldProblems problems) {
@@ -191,8 +194,8 @@ class JobController {
   private String describe(
       Job job, PartTemplate part, PartMark mark, Map<SizeTemplate, Double> sizes) {
     List<String> changes = new ArrayList<>();
-    if (mark.getState() != job.stateOf(part.id())) {
-      changes.add(job.stateOf(part.id()).title() + " → " + mark.getState().title());
+    if (mark.getState() != job.work().stateOf(part.id())) {
+      changes.add(job.work().stateOf(part.id()).title() + " → " + mark.getState().title());
     }
     sizes.forEach(
         (dimension, value) -> {

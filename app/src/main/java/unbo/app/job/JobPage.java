@@ -49,7 +49,7 @@ public class JobPage {
     if (station == null) {
       PartSheet.fill(model, job, selection.part(), figures);
     } else if (isClosedToSetting(job, station)) {
-      model.addAttribute("revision", job.revision(Station.READ));
+      model.addAttribute("revision", job.work().revision(Station.READ));
     } else if (hasWorksheet(job, station)) {
       worksheets.get(station).fill(model, job, selection.part());
     } else {
@@ -62,7 +62,8 @@ public class JobPage {
   private static Station next(Job job, Station station) {
     boolean behind =
         station != null
-            && job.mark(station)
+            && job.work()
+                .mark(station)
                 .map(m -> m.getState() != StationMark.State.WORKED_ON)
                 .orElse(false);
     Station next = StationLine.next(job);

@@ -13,7 +13,7 @@ import unbo.app.vehicle.Vehicle;
  */
 public interface JobRepository extends JpaRepository<Job, Long> {
   @Query(
-      "select j from Job j join fetch j.vehicle left join fetch j.stations"
+      "select j from Job j join fetch j.vehicle left join fetch j.work.stations"
           + " where j.closedAt is null order by j.id")
   List<Job> open();
 
@@ -23,12 +23,12 @@ public interface JobRepository extends JpaRepository<Job, Long> {
   List<Job> lately();
 
   @Query(
-      "select j from Job j join fetch j.vehicle left join fetch j.stations"
+      "select j from Job j join fetch j.vehicle left join fetch j.work.stations"
           + " where j.vehicle = :vehicle order by j.id desc")
   List<Job> of(Vehicle vehicle);
 
   @Query(
-      "select j from Job j join fetch j.vehicle left join fetch j.parts"
+      "select j from Job j join fetch j.vehicle left join fetch j.work.parts"
           + " where j.vehicle = :vehicle and j.closedAt < :moment order by j.id desc")
   List<Job> closedBefore(Vehicle vehicle, Instant moment);
 

@@ -26,7 +26,12 @@ public class JobSection {
   SectionFrame frame(Job job, PartTemplate selected, List<String> results, boolean inch) {
     DrawnSection drawn =
         sections.of(
-            job.assembly(), job.getPack().cavityShare(), selected, states(job), results, inch);
+            job.assembly(),
+            job.work().getPack().cavityShare(),
+            selected,
+            states(job),
+            results,
+            inch);
     return new SectionFrame(
         job.arrangement().title(),
         note(job.arrangement().fact("drawn")),
@@ -41,7 +46,7 @@ public class JobSection {
   }
 
   private static SectionFrame.Row row(Job job, SectionDrawing.PartView part) {
-    PartMark.State state = job.stateOf(part.part().id());
+    PartMark.State state = job.work().stateOf(part.part().id());
     String words = state.title() + (part.assumed() ? ", assumed" : "");
     return new SectionFrame.Row(
         part.number(),
@@ -55,7 +60,7 @@ public class JobSection {
   /** The drawing for paper. */
   public static SectionDrawing onPaper(Job job, List<String> results) {
     return SectionDrawing.of(
-        SectionBuilder.of(job.assembly(), job.getPack().cavityShare()),
+        SectionBuilder.of(job.assembly(), job.work().getPack().cavityShare()),
         SectionDrawing.Format.PAPER,
         null,
         states(job),
@@ -65,7 +70,7 @@ public class JobSection {
   /** What the record says of each part. */
   private static PartStates states(Job job) {
     Map<String, PartStates.Word> words = new HashMap<>();
-    job.arrangement().parts().forEach(p -> words.put(p.id(), word(job.stateOf(p.id()))));
+    job.arrangement().parts().forEach(p -> words.put(p.id(), word(job.work().stateOf(p.id()))));
     return new PartStates(word(PartMark.State.AS_FOUND), words);
   }
 

@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.web.NoSuchPage;
 import unbo.app.web.SearchPattern;
+import unbo.core.setting.School;
 import unbo.core.vehicle.Position;
 
 /** Reads and changes jobs. Every change is one transaction with a line in the history. */
@@ -35,9 +36,9 @@ public class Jobs {
   /** A job with its whole record. */
   @Transactional(readOnly = true)
   public Job get(long id) {
-    return jobs.findById(id)
-        .orElseThrow(() -> new NoSuchPage("There is no job " + id + "."))
-        .whole();
+    Job job = jobs.findById(id).orElseThrow(() -> new NoSuchPage("There is no job " + id + "."));
+    job.work().initialize();
+    return job;
   }
 
   /** What is open, with its stations. */
@@ -93,8 +94,46 @@ public class Jobs {
       String person,
       StationMark.State state,
       String text,
-      BiConsumer<Job, Signature> change) {
-    return apply(id, station, revision, new Entry(person, state, null, text, false), change);
+      BiConsumer<WorkRecord, Signature> change) {
+    return apply(
+        id,
+        station,
+        revision,
+        new Entry(person, state, null, text, false),
+        (job, signature) -> change.accept(job.work(), signature));
+  }
+
+  /** Closes a job; nothing of it can be changed afterwards. */
+  @Transactional
+  public Job close(long id, int revision, String person) {
+    return apply(
+        id,
+        Station.BOOK,
+        revision,
+        new Entry(person, StationMark.State.DONE, null, "closed", false),
+        (job, signature) -> job.close(signature.person(), signature.at()));
+  }
+
+  /**
+   * Changes the school to which a vehicle keeps, at one of its jobs; taken back with that change
+   * alone, since it holds for the vehicle's other jobs too.
+   */
+  @Transactional
+  public Job keepTo(long id, int revision, String person, School school) {
+    Vehicle vehicle = get(id).getVehicle();
+    String text =
+        "school of "
+            + vehicle.getName()
+            + ": "
+            + vehicle.getSchool().title()
+            + " → "
+            + school.title();
+    return apply(
+        id,
+        Station.SET,
+        revision,
+        new Entry(person, StationMark.State.WORKED_ON, null, text, false),
+        (job, signature) -> job.getVehicle().keepTo(school));
   }
 
   /**
@@ -103,8 +142,9 @@ public class Jobs {
    */
   @Transactional
   public Job follow(long id, Station station, String person, StationMark.State state, String text) {
-    int revision = get(id).revision(station);
-    return apply(id, station, revision, new Entry(person, state, null, text, true), (j, s) -> {});
+    int revision = get(id).work().revision(station);
+    return apply(
+        id, station, revision, new Entry(person, state, null, text, true), (work, s) -> {});
   }
 
   /** What is written of a change: a null note leaves the station's note as it is. */
@@ -117,17 +157,21 @@ public class Jobs {
     if (job.isClosed()) {
       throw new ClosedJob(job);
     }
-    if (job.revision(station) != revision) {
-      throw new StaleStation(job.mark(station).orElseThrow());
+    if (job.work().revision(station) != revision) {
+      throw new StaleStation(job.work().mark(station).orElseThrow());
     }
     if (station == Station.SET && job.isLookedForFirst()) {
       throw new LookFirst(job);
     }
     Instant now = clock.instant();
-    String before = job.state().text();
+    School school = job.getVehicle().getSchool();
+    String before = job.work().state().text();
     change.accept(job, new Signature(entry.person, now));
-    String old = job.mark(station).map(StationMark::getNote).orElse("");
-    job.mark(station, entry.state, entry.note == null ? old : entry.note, entry.person, now);
+    if (job.getVehicle().getSchool() != school) {
+      before = JobState.of(before).with(school).text();
+    }
+    String old = job.work().mark(station).map(StationMark::getNote).orElse("");
+    job.work().mark(station, entry.state, entry.note == null ? old : entry.note, entry.person, now);
     JobEvent event = events.save(new JobEvent(id, now, entry.person, station, entry.text));
     if (entry.follows) {
       undos.findById(id).ifPresent(u -> u.goesWith(event));
@@ -160,14 +204,25 @@ public class Jobs {
     if (last.isEmpty()) {
       return Optional.empty();
     }
-    String now = job.state().text();
-    job.restore(last.get().before());
+    String now = putBack(job, last.get().before());
     Station station =
         events.findById(eventId).map(JobEvent::getStation).orElse(StationLine.next(job));
     String text = cut("took back: " + last.get().getText());
     JobEvent event = events.save(new JobEvent(id, clock.instant(), person, station, text));
     undos.save(new JobUndo(event, now));
     return Optional.of(jobs.saveAndFlush(job));
+  }
+
+  /** Puts a state back and says what it was until now. */
+  private static String putBack(Job job, JobState before) {
+    JobState now = job.work().state();
+    String text = now.text();
+    if (before.school() != null) {
+      text = now.with(job.getVehicle().getSchool()).text();
+      job.getVehicle().keepTo(before.school());
+    }
+    job.work().restore(before);
+    return text;
   }
 
   private static String cut(String text) {
@@ -179,20 +234,26 @@ public class Jobs {
   public Job note(
       long id, Station station, int revision, String person, StationMark.State state, String note) {
     String text = state.title() + (note.isEmpty() ? "" : ": " + note);
-    return apply(id, station, revision, new Entry(person, state, note, text, false), (j, s) -> {});
+    return apply(
+        id, station, revision, new Entry(person, state, note, text, false), (work, s) -> {});
   }
 
   /** Opens a job at a position with what was found before. */
   @Transactional
   public Job openWith(
-      Vehicle vehicle, String position, String complaint, String person, Consumer<Job> findings) {
+      Vehicle vehicle,
+      String position,
+      String complaint,
+      String person,
+      Consumer<WorkRecord> findings) {
     Job job = openAt(vehicle, position, complaint, person);
-    findings.accept(job);
-    String found = job.getOpening().line();
+    findings.accept(job.work());
+    String found = job.work().getOpening().line();
     Instant now = clock.instant();
     for (Station station : List.of(Station.LISTEN, Station.ROCK)) {
-      job.mark(
-          station, StationMark.State.DONE, station == Station.LISTEN ? found : "", person, now);
+      job.work()
+          .mark(
+              station, StationMark.State.DONE, station == Station.LISTEN ? found : "", person, now);
     }
     events.save(new JobEvent(job.getId(), now, person, Station.ROCK, cut("Found: " + found)));
     return jobs.saveAndFlush(job);

@@ -58,12 +58,14 @@ class LookController {
                 revision,
                 person.getName(),
                 jobs.get(id)
+                    .work()
                     .mark(Station.READ)
                     .map(StationMark::getState)
                     .orElse(StationMark.State.WORKED_ON),
                 line.strip(),
-                (j, s) ->
-                    j.setOpening(j.getOpening().looked(seen.strip(), waive, s.person(), s.at())));
+                (work, s) ->
+                    work.setOpening(
+                        work.getOpening().looked(seen.strip(), waive, s.person(), s.at())));
         return "redirect:" + Selection.at(Station.SET, job).address(job);
       } catch (StaleStation e) {
         model.addAttribute("stale", e.latest());

@@ -9,7 +9,7 @@ public class LookFirst extends RuntimeException {
         "Set is closed on job "
             + job.getNumber()
             + ": "
-            + job.getOpening().getLookWhy()
+            + job.work().getOpening().getLookWhy()
             + ". Strip and read it, and say at Set what was seen.");
   }
 }

@@ -16,11 +16,11 @@ public record NoteSheet(Station station, String typed, Problem problem) {
 
   static void fill(Model model, Job job, Station station) {
     if (!model.containsAttribute("note")) {
-      String typed = job.mark(station).map(StationMark::getNote).orElse("");
+      String typed = job.work().mark(station).map(StationMark::getNote).orElse("");
       model.addAttribute("note", new NoteSheet(station, typed, null));
     }
-    model.addAttribute("mark", job.mark(station).orElse(null));
-    model.addAttribute("revision", job.revision(station));
+    model.addAttribute("mark", job.work().mark(station).orElse(null));
+    model.addAttribute("revision", job.work().revision(station));
   }
 
   static Problem problemWith(String typed) {

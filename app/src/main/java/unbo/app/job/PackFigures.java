@@ -23,14 +23,14 @@ public record PackFigures(Map<String, GreaseCharge> charges, Map<Cavity, CavityF
 
   /** The figures of a job's record; empty while nobody has chosen a duty. */
   public static Optional<PackFigures> of(Job job) {
-    PackRecord pack = job.getPack();
+    PackRecord pack = job.work().getPack();
     if (pack.duty().isEmpty()) {
       return Optional.empty();
     }
     Assembly assembly = job.assembly();
     Map<String, GreaseCharge> charges = new LinkedHashMap<>();
     for (BearingPlace place : job.arrangement().namedPlaces()) {
-      Double mass = job.getMasses().get(place.id());
+      Double mass = job.work().getMasses().get(place.id());
       charges.put(
           place.id(),
           GreaseCharge.of(
@@ -57,7 +57,7 @@ public record PackFigures(Map<String, GreaseCharge> charges, Map<Cavity, CavityF
                       .collect(Collectors.joining(" + "));
               List<String> hollows =
                   p.fills.values().stream()
-                      .map(f -> figures.whole(f.greaseCm3() * job.getPack().density()))
+                      .map(f -> figures.whole(f.greaseCm3() * job.work().getPack().density()))
                       .toList();
               return "grease "
                   + bearings

@@ -45,9 +45,9 @@ public record PartSheet(
                           figures.size(assembly.value(d))))
               .toList();
       model.addAttribute(
-          "partSheet", sheet(job, part, sizes, job.noteOf(part.id()), new FieldProblems()));
+          "partSheet", sheet(job, part, sizes, job.work().noteOf(part.id()), new FieldProblems()));
     }
-    model.addAttribute("revision", job.revision(Station.STRIP));
+    model.addAttribute("revision", job.work().revision(Station.STRIP));
     model.addAttribute("contacts", ContactLine.of(job.arrangement(), part));
   }
 
@@ -70,7 +70,7 @@ public record PartSheet(
     return new PartSheet(
         part,
         sizes,
-        job.stateOf(part.id()),
+        job.work().stateOf(part.id()),
         Arrays.asList(PartMark.State.values()),
         note,
         problems);

@@ -16,7 +16,10 @@ public final class SectionResults {
   /** What the record has to write on the drawing. */
   public static List<String> of(Job job, Figures figures) {
     return of(
-        job, job.endPlay(EndPlayKey.Stage.FIRST), job.endPlay(EndPlayKey.Stage.PINNED), figures);
+        job,
+        job.work().endPlay(EndPlayKey.Stage.FIRST),
+        job.work().endPlay(EndPlayKey.Stage.PINNED),
+        figures);
   }
 
   /** The same with other readings of end play, such as those of a form not saved yet. */
@@ -26,7 +29,7 @@ public final class SectionResults {
     PackFigures.line(job, figures).ifPresent(lines::add);
     first.ifPresent(f -> lines.add(endPlay(f.result(), pinned, figures)));
     for (AccusingTest test : List.of(AccusingTest.ROCK, AccusingTest.HUB_HEAT)) {
-      TestRecord record = job.getTests().get(test);
+      TestRecord record = job.work().getTests().get(test);
       if (record != null) {
         lines.add(before(test, record, figures));
       }

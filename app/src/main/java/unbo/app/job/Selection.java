@@ -63,7 +63,7 @@ public record Selection(Station station, PartTemplate part) {
   private static PartTemplate unreadBearing(Job job) {
     List<BearingPlace> named = job.arrangement().namedPlaces();
     return named.stream()
-        .filter(p -> job.bearingAt(p.id()).isEmpty())
+        .filter(p -> job.work().bearingAt(p.id()).isEmpty())
         .findFirst()
         .or(() -> named.stream().findFirst())
         .map(p -> job.arrangement().partsOf(p.id()).get(0))

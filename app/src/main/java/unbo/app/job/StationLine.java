@@ -24,13 +24,18 @@ public record StationLine(Long job, List<Journal> journals) {
   /** The first station that is not behind the job. */
   public static Station next(Job job) {
     return Arrays.stream(Station.values())
-        .filter(s -> job.mark(s).map(m -> m.getState() == StationMark.State.WORKED_ON).orElse(true))
+        .filter(
+            s ->
+                job.work()
+                    .mark(s)
+                    .map(m -> m.getState() == StationMark.State.WORKED_ON)
+                    .orElse(true))
         .findFirst()
         .orElse(Station.BOOK);
   }
 
   private static Journal journal(Job job, Station station, boolean now) {
-    StationMark.State state = job.mark(station).map(StationMark::getState).orElse(null);
+    StationMark.State state = job.work().mark(station).map(StationMark::getState).orElse(null);
     if (state == null) {
       return new Journal(station, "to-come", now ? "now" : "to come", now);
     }

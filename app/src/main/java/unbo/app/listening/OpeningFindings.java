@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import unbo.app.job.Job;
 import unbo.app.job.Opening;
 import unbo.app.job.OpeningFinding;
 import unbo.app.job.TestRecord;
+import unbo.app.job.WorkRecord;
 import unbo.app.web.Figures;
 import unbo.core.diagnosis.Diagnosis;
 import unbo.core.diagnosis.DiagnosisTest;
@@ -39,8 +39,8 @@ final class OpeningFindings {
     return text.isBlank() ? "found by What is it?" : cut(text);
   }
 
-  void enter(Job job) {
-    job.setOpening(opening());
+  void enter(WorkRecord work) {
+    work.setOpening(opening());
     Set<String> accusing =
         diagnosis.accusing().stream().map(f -> f.test().id()).collect(Collectors.toSet());
     int place = 0;
@@ -53,10 +53,10 @@ final class OpeningFindings {
         Gauged gauged =
             Gauged.kept(test, listening.layout(), line.getAnswer(), line.getReading(), figures);
         words = gauged.lines();
-        numbered = enter(job, gauged);
+        numbered = enter(work, gauged);
       }
       boolean repeated = accusing.contains(test.id()) && !numbered;
-      job.getOpeningFindings()
+      work.getOpeningFindings()
           .put(
               ++place,
               new OpeningFinding(
@@ -91,11 +91,11 @@ final class OpeningFindings {
   }
 
   /** Numbers of this position go to the tests that Prove compares; whether there were any. */
-  private boolean enter(Job job, Gauged gauged) {
+  private boolean enter(WorkRecord work, Gauged gauged) {
     boolean any = false;
     for (Gauged.Number number : gauged.numbers()) {
       if (number.wheel().isEmpty() || number.wheel().equals(position)) {
-        job.getTests().put(number.test(), new TestRecord(number.value(), number.second()));
+        work.getTests().put(number.test(), new TestRecord(number.value(), number.second()));
         any = true;
       }
     }

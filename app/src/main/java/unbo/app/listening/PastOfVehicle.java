@@ -40,7 +40,7 @@ class PastOfVehicle {
     boolean renewed =
         job.arrangement().parts().stream()
             .filter(p -> p.isBearing())
-            .anyMatch(p -> job.stateOf(p.id()) == PartMark.State.RENEWED);
+            .anyMatch(p -> job.work().stateOf(p.id()) == PartMark.State.RENEWED);
     return new PastWork(job.getPosition(), Math.max(0, days / DAYS_A_MONTH), renewed);
   }
 }

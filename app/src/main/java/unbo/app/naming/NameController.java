@@ -66,10 +66,10 @@ class NameController implements Worksheet {
   public void fill(Model model, Job job, PartTemplate selected) {
     if (!model.containsAttribute("name")) {
       BearingPlace place = placeOf(job, selected == null ? "" : selected.id());
-      String typed = job.bearingAt(place.id()).map(Marked::getMarking).orElse("");
+      String typed = job.work().bearingAt(place.id()).map(Marked::getMarking).orElse("");
       model.addAttribute("name", NameSheet.of(job, place, reader.read(typed), null, figures));
     }
-    model.addAttribute("revision", job.revision(Station.NAME));
+    model.addAttribute("revision", job.work().revision(Station.NAME));
   }
 
   /** The page with the readings of a text, nothing saved. */
@@ -123,9 +123,10 @@ class NameController implements Worksheet {
       Person person) {
     boolean last =
         job.arrangement().namedPlaces().stream()
-            .allMatch(p -> p.equals(place) || job.bearingAt(p.id()).isPresent());
+            .allMatch(p -> p.equals(place) || job.work().bearingAt(p.id()).isPresent());
     String was =
-        job.bearingAt(place.id())
+        job.work()
+            .bearingAt(place.id())
             .map(m -> "“" + m.getMarking() + "”")
             .orElse("assumed " + job.assembly().bearing(place.id()).designation());
     String line =
@@ -144,15 +145,16 @@ class NameController implements Worksheet {
         person.getName(),
         last ? StationMark.State.DONE : StationMark.State.WORKED_ON,
         line,
-        (j, s) -> {
-          j.setBearing(place.id(), Marked.read(bearing.designation(), text));
+        (work, s) -> {
+          work.setBearing(place.id(), Marked.read(bearing.designation(), text));
           if (renewed) {
-            j.arrangement()
+            job.arrangement()
                 .partsOf(place.id())
                 .forEach(
                     ring ->
-                        j.setPart(
-                            ring.id(), new PartMark(PartMark.State.RENEWED, j.noteOf(ring.id()))));
+                        work.setPart(
+                            ring.id(),
+                            new PartMark(PartMark.State.RENEWED, work.noteOf(ring.id()))));
           }
         });
   }
@@ -161,7 +163,7 @@ class NameController implements Worksheet {
   private static Selection next(Job job, BearingPlace place) {
     BearingPlace next =
         job.arrangement().namedPlaces().stream()
-            .filter(p -> job.bearingAt(p.id()).isEmpty())
+            .filter(p -> job.work().bearingAt(p.id()).isEmpty())
             .findFirst()
             .orElse(place);
     return new Selection(Station.NAME, job.arrangement().partsOf(next.id()).get(0));

@@ -64,7 +64,7 @@ public record NameSheet(
                     p.id(),
                     job.arrangement().partsOf(p.id()).get(0).id(),
                     job.assembly().bearing(p.id()).designation(),
-                    job.bearingAt(p.id()).isPresent(),
+                    job.work().bearingAt(p.id()).isPresent(),
                     p.equals(now)))
         .toList();
   }

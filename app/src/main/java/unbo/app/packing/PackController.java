@@ -67,9 +67,9 @@ class PackController implements Worksheet {
     if (!model.containsAttribute("pack")) {
       model.addAttribute("pack", sheet(job, PackInput.recorded(job), new FieldProblems()));
     }
-    model.addAttribute("revision", job.revision(Station.PACK));
+    model.addAttribute("revision", job.work().revision(Station.PACK));
     if (!model.containsAttribute("packed")) {
-      model.addAttribute("packed", job.getPack().duty().isPresent());
+      model.addAttribute("packed", job.work().getPack().duty().isPresent());
     }
   }
 
@@ -111,7 +111,7 @@ class PackController implements Worksheet {
               person.getName(),
               StationMark.State.DONE,
               describe(job, input),
-              (j, s) -> j.setPack(input.record(), input.masses()));
+              (work, s) -> work.setPack(input.record(), input.masses()));
       return "redirect:" + Selection.at(StationLine.next(saved), saved).address(saved);
     } catch (StaleStation e) {
       response.setStatus(HttpStatus.CONFLICT.value());
@@ -167,13 +167,13 @@ class PackController implements Worksheet {
   private String show(Model model, Job job, Map<String, String> fields) {
     PackInput input = PackInput.of(job, fields);
     model.addAttribute("packed", false);
-    job.setPack(input.record(), input.masses());
+    job.work().setPack(input.record(), input.masses());
     model.addAttribute("pack", sheet(job, fields, input.problems()));
     return page.show(model, job, Selection.at(Station.PACK, job));
   }
 
   private static String describe(Job job, PackInput input) {
-    String was = job.getPack().duty().map(d -> d.title() + " → ").orElse("");
+    String was = job.work().getPack().duty().map(d -> d.title() + " → ").orElse("");
     return was
         + input.record().duty().orElseThrow().title()
         + (input.record().byHand() ? ", packed by hand" : ", by share")

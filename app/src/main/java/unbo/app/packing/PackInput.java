@@ -58,10 +58,10 @@ record PackInput(
   /** The form as the record fills it. */
   static Map<String, String> recorded(Job job) {
     Map<String, String> fields = new LinkedHashMap<>();
-    fields.put("duty", job.getPack().duty().map(Duty::id).orElse(""));
-    fields.put("school", job.getPack().byHand() ? "hand" : "share");
-    fields.put("density", plain(job.getPack().density()));
-    job.getMasses().forEach((place, grams) -> fields.put("mass-" + place, plain(grams)));
+    fields.put("duty", job.work().getPack().duty().map(Duty::id).orElse(""));
+    fields.put("school", job.work().getPack().byHand() ? "hand" : "share");
+    fields.put("density", plain(job.work().getPack().density()));
+    job.work().getMasses().forEach((place, grams) -> fields.put("mass-" + place, plain(grams)));
     return fields;
   }
 

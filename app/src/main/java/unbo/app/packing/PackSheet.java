@@ -63,7 +63,7 @@ public record PackSheet(
     double total = 0;
     Optional<PackFigures> figures = PackFigures.of(job);
     if (figures.isPresent()) {
-      double density = job.getPack().density();
+      double density = job.work().getPack().density();
       for (var entry : figures.get().charges().entrySet()) {
         BearingPlace place = job.arrangement().place(entry.getKey()).orElseThrow();
         rows.add(bearing(place.id() + " " + designation(job, place), entry.getValue(), gun, f));

@@ -29,6 +29,7 @@ import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.job.StopMark;
 import unbo.app.job.TestRecord;
+import unbo.app.job.WorkRecord;
 import unbo.app.job.Worksheet;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
@@ -72,7 +73,7 @@ class ProveController implements Worksheet {
     if (!model.containsAttribute("prove")) {
       model.addAttribute("prove", ProveSheet.of(job, recorded(job), new FieldProblems(), figures));
     }
-    model.addAttribute("revision", job.revision(Station.PROVE));
+    model.addAttribute("revision", job.work().revision(Station.PROVE));
     model.addAttribute("today", LocalDate.now(clock));
   }
 
@@ -91,6 +92,7 @@ class ProveController implements Worksheet {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       return show(model, job, form, input.problems());
     }
+    boolean pinned = job.arrangement().part("pin").isPresent();
     try {
       Job saved =
           jobs.change(
@@ -100,7 +102,7 @@ class ProveController implements Worksheet {
               person.getName(),
               StationMark.State.WORKED_ON,
               describe(form, input),
-              (j, s) -> apply(j, form, input, person, s));
+              (work, s) -> apply(work, pinned, form, input, person, s));
       return "redirect:" + settle(saved, person).address(saved);
     } catch (StaleStation e) {
       return stale(id, form, e, model, response);
@@ -144,11 +146,11 @@ class ProveController implements Worksheet {
               person.getName(),
               StationMark.State.WORKED_ON,
               line,
-              (j, s) -> {
+              (work, s) -> {
                 if (lift) {
-                  j.getStops().remove(named);
+                  work.getStops().remove(named);
                 } else {
-                  j.getStops()
+                  work.getStops()
                       .put(
                           named,
                           StopMark.waived(
@@ -172,19 +174,24 @@ class ProveController implements Worksheet {
   }
 
   private static void apply(
-      Job job, Map<String, String> form, ProveInput input, Person person, Jobs.Signature by) {
-    input.tests().forEach(job.getTests()::put);
-    for (var opening : job.getOpeningFindings().entrySet()) {
+      WorkRecord work,
+      boolean pinned,
+      Map<String, String> form,
+      ProveInput input,
+      Person person,
+      Jobs.Signature by) {
+    input.tests().forEach(work.getTests()::put);
+    for (var opening : work.getOpeningFindings().entrySet()) {
       Repeat.Outcome shown = input.repeats().get(opening.getKey());
       if (shown != opening.getValue().getOutcome()) {
         opening.setValue(opening.getValue().with(shown, by.person(), by.at()));
       }
     }
-    job.setRecheck(input.recheckOn(), input.recheckKm());
+    work.setRecheck(input.recheckOn(), input.recheckKm());
     for (HardStop stop : HardStop.values()) {
       if (stop.isTicked()) {
         tick(
-            job,
+            work,
             stop,
             form.containsKey("stop-" + stop.id()),
             stop == HardStop.WHEEL_NUTS ? input.wheelTorque() : "",
@@ -194,27 +201,32 @@ class ProveController implements Worksheet {
     }
     for (RoadFinding finding : RoadFinding.values()) {
       if (!form.containsKey("finding-" + finding.id())) {
-        job.getFindings().remove(finding);
+        work.getFindings().remove(finding);
       } else {
-        job.getFindings().putIfAbsent(finding, new FindingMark(by.person(), by.at()));
+        work.getFindings().putIfAbsent(finding, new FindingMark(by.person(), by.at()));
       }
     }
-    if (form.containsKey("stop-" + HardStop.LOCKING_NEW.id())
-        && job.arrangement().part("pin").isPresent()) {
-      job.setPart("pin", new PartMark(PartMark.State.RENEWED, job.noteOf("pin")));
+    if (form.containsKey("stop-" + HardStop.LOCKING_NEW.id()) && pinned) {
+      work.setPart("pin", new PartMark(PartMark.State.RENEWED, work.noteOf("pin")));
     }
   }
 
   /** A tick replaces a waiver; an empty box takes away a tick but never a waiver. */
   private static void tick(
-      Job job, HardStop stop, boolean ticked, String detail, Person person, Jobs.Signature by) {
-    StopMark old = job.getStops().get(stop);
+      WorkRecord work,
+      HardStop stop,
+      boolean ticked,
+      String detail,
+      Person person,
+      Jobs.Signature by) {
+    StopMark old = work.getStops().get(stop);
     if (ticked) {
       if (old == null || old.isWaived() || !old.getDetail().equals(detail)) {
-        job.getStops().put(stop, StopMark.met(detail, person.getName(), person.getRole(), by.at()));
+        work.getStops()
+            .put(stop, StopMark.met(detail, person.getName(), person.getRole(), by.at()));
       }
     } else if (old != null && !old.isWaived()) {
-      job.getStops().remove(stop);
+      work.getStops().remove(stop);
     }
   }
 
@@ -238,7 +250,7 @@ class ProveController implements Worksheet {
   private Map<String, String> recorded(Job job) {
     Map<String, String> fields = new HashMap<>();
     for (AccusingTest test : AccusingTest.values()) {
-      TestRecord record = job.getTests().get(test);
+      TestRecord record = job.work().getTests().get(test);
       if (record != null && record.getAfterValue() != null) {
         fields.put("after-" + test.id(), figures.size(record.getAfterValue()));
         fields.put(
@@ -246,9 +258,13 @@ class ProveController implements Worksheet {
             record.getAfterSecond() == null ? "" : figures.size(record.getAfterSecond()));
       }
     }
-    fields.put("recheckOn", job.getRecheckOn() == null ? "" : job.getRecheckOn().toString());
-    fields.put("recheckKm", job.getRecheckKm() == null ? "" : String.valueOf(job.getRecheckKm()));
-    job.getStops()
+    fields.put(
+        "recheckOn", job.work().getRecheckOn() == null ? "" : job.work().getRecheckOn().toString());
+    fields.put(
+        "recheckKm",
+        job.work().getRecheckKm() == null ? "" : String.valueOf(job.work().getRecheckKm()));
+    job.work()
+        .getStops()
         .forEach(
             (stop, mark) -> {
               if (!mark.isWaived()) {
@@ -256,14 +272,15 @@ class ProveController implements Worksheet {
                 fields.put("detail-" + stop.id(), mark.getDetail());
               }
             });
-    job.getOpeningFindings()
+    job.work()
+        .getOpeningFindings()
         .forEach(
             (place, finding) -> {
               if (finding.getOutcome() != null) {
                 fields.put("repeat-" + place, finding.getOutcome().name());
               }
             });
-    job.getFindings().keySet().forEach(f -> fields.put("finding-" + f.id(), "on"));
+    job.work().getFindings().keySet().forEach(f -> fields.put("finding-" + f.id(), "on"));
     return fields;
   }
 

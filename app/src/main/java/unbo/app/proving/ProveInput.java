@@ -42,7 +42,7 @@ record ProveInput(
     FieldProblems problems = new FieldProblems();
     Map<AccusingTest, TestRecord> tests = new EnumMap<>(AccusingTest.class);
     for (AccusingTest test : AccusingTest.values()) {
-      TestRecord old = job.getTests().get(test);
+      TestRecord old = job.work().getTests().get(test);
       Optional<TestRecord> base =
           old != null
               ? Optional.of(old)
@@ -79,7 +79,7 @@ record ProveInput(
 
   private static Map<Integer, Repeat.Outcome> repeats(Job job, Map<String, String> form) {
     Map<Integer, Repeat.Outcome> repeats = new TreeMap<>();
-    for (Integer place : job.getOpeningFindings().keySet()) {
+    for (Integer place : job.work().getOpeningFindings().keySet()) {
       for (Repeat.Outcome outcome : Repeat.Outcome.values()) {
         if (outcome.name().equals(form.get("repeat-" + place))) {
           repeats.put(place, outcome);

@@ -84,7 +84,7 @@ public record ProveSheet(
     List<FindingRow> findings =
         Arrays.stream(RoadFinding.values()).map(f -> finding(job, f)).toList();
     List<RepeatRow> repeats =
-        job.getOpeningFindings().entrySet().stream()
+        job.work().getOpeningFindings().entrySet().stream()
             .filter(e -> e.getValue().isRepeated())
             .map(e -> repeat(e.getKey(), e.getValue(), figures))
             .toList();
@@ -124,7 +124,7 @@ public record ProveSheet(
       }
     }
     List<Repeat> repeats =
-        job.getOpeningFindings().values().stream()
+        job.work().getOpeningFindings().values().stream()
             .filter(OpeningFinding::isRepeated)
             .map(OpeningFinding::repeat)
             .toList();
@@ -135,7 +135,7 @@ public record ProveSheet(
   private static List<AccusingTest> asked(Job job) {
     return Arrays.stream(AccusingTest.values())
         .filter(t -> t != AccusingTest.END_PLAY || isTaperPair(job))
-        .filter(t -> t != AccusingTest.RUN_OUT || job.getTests().containsKey(t))
+        .filter(t -> t != AccusingTest.RUN_OUT || job.work().getTests().containsKey(t))
         .toList();
   }
 
@@ -149,17 +149,17 @@ public record ProveSheet(
 
   /** End play repeats itself at Set: the mean at the pinned hole is its after. */
   static Optional<TestRecord> record(Job job, AccusingTest test) {
-    Optional<TestRecord> record = Optional.ofNullable(job.getTests().get(test));
+    Optional<TestRecord> record = Optional.ofNullable(job.work().getTests().get(test));
     if (test != AccusingTest.END_PLAY) {
       return record;
     }
-    Optional<Double> pinned = job.endPlay(EndPlayKey.Stage.PINNED).map(Readings::mean);
+    Optional<Double> pinned = job.work().endPlay(EndPlayKey.Stage.PINNED).map(Readings::mean);
     return record.map(r -> pinned.map(p -> r.repeated(p, null, "Set", null)).orElse(r));
   }
 
   private static Set<RoadFinding> findings(Job job) {
     Set<RoadFinding> all = EnumSet.noneOf(RoadFinding.class);
-    all.addAll(job.getFindings().keySet());
+    all.addAll(job.work().getFindings().keySet());
     if (SettingResults.of(job).map(SettingOutcome::overLimit).orElse(false)) {
       all.add(RoadFinding.PLAY_OVER_LIMIT);
     }
@@ -221,13 +221,13 @@ public record ProveSheet(
   }
 
   private static StopRow stop(Job job, HardStop stop, Figures figures) {
-    StopMark mark = job.getStops().get(stop);
+    StopMark mark = job.work().getStops().get(stop);
     return switch (stop) {
       case SETTING -> setting(job, stop, mark);
       case RECHECK ->
           new StopRow(
               stop,
-              job.getRecheckOn() != null || job.getRecheckKm() != null,
+              job.work().getRecheckOn() != null || job.work().getRecheckKm() != null,
               recheck(job, figures),
               mark);
       default ->
@@ -257,24 +257,27 @@ public record ProveSheet(
   /** Where Set has no sheet of its own, its dated note answers. */
   private static StopRow settingNoted(Job job, HardStop stop, StopMark mark) {
     boolean noted =
-        job.mark(Station.SET).filter(m -> m.getState() != StationMark.State.WORKED_ON).isPresent();
+        job.work()
+            .mark(Station.SET)
+            .filter(m -> m.getState() != StationMark.State.WORKED_ON)
+            .isPresent();
     String text = noted ? "Noted at Set." : "Not noted yet: open Set.";
     return new StopRow(stop, noted, text, mark);
   }
 
   static String recheck(Job job, Figures figures) {
     List<String> parts = new ArrayList<>();
-    if (job.getRecheckOn() != null) {
-      parts.add(figures.day(job.getRecheckOn()));
+    if (job.work().getRecheckOn() != null) {
+      parts.add(figures.day(job.work().getRecheckOn()));
     }
-    if (job.getRecheckKm() != null) {
-      parts.add("after " + job.getRecheckKm() + " km");
+    if (job.work().getRecheckKm() != null) {
+      parts.add("after " + job.work().getRecheckKm() + " km");
     }
     return String.join(" or ", parts) + (parts.size() == 2 ? ", whichever comes first" : "");
   }
 
   private static FindingRow finding(Job job, RoadFinding finding) {
-    var mark = job.getFindings().get(finding);
+    var mark = job.work().getFindings().get(finding);
     boolean automatic =
         finding == RoadFinding.PLAY_OVER_LIMIT
             && SettingResults.of(job).map(SettingOutcome::overLimit).orElse(false);

@@ -28,7 +28,7 @@ public record OtherSchoolSheet(
     SettingOutcome outcome) {
 
   static OtherSchoolSheet recorded(Job job, Figures figures) {
-    OtherSchools r = job.getOtherSchools();
+    OtherSchools r = job.work().getOtherSchools();
     Map<String, String> fields = new java.util.HashMap<>();
     putIfKnown(fields, "force", r.getTorqueForceN(), figures);
     putIfKnown(fields, "radius", r.getTorqueRadiusMm(), figures);

@@ -54,25 +54,8 @@ class SchoolController {
                 .filter(school::equals)
                 .findFirst()
                 .orElseThrow(() -> new NoSuchPage("There is no such school.")));
-    Job job = jobs.get(id);
     try {
-      String line =
-          "school of "
-              + job.getVehicle().getName()
-              + ": "
-              + job.getVehicle().getSchool().title()
-              + " → "
-              + kept.title();
-      Job changed =
-          jobs.change(
-              id,
-              Station.SET,
-              revision,
-              person.getName(),
-              StationMark.State.WORKED_ON,
-              line,
-              (j, s) -> j.getVehicle().keepTo(kept));
-      return "redirect:" + address(changed);
+      return "redirect:" + address(jobs.keepTo(id, revision, person.getName(), kept));
     } catch (StaleStation e) {
       return stale(id, e, model, response);
     }
@@ -107,7 +90,7 @@ class SchoolController {
               person.getName(),
               state,
               school.title() + ": " + outcome.text(),
-              (j, s) -> j.setOtherSchools(record.get()));
+              (work, s) -> work.setOtherSchools(record.get()));
       return "redirect:" + address(changed);
     } catch (StaleStation e) {
       return stale(id, e, model, response);

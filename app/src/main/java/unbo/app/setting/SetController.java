@@ -28,6 +28,7 @@ import unbo.app.job.Selection;
 import unbo.app.job.StaleStation;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
+import unbo.app.job.WorkRecord;
 import unbo.app.job.Worksheet;
 import unbo.app.web.Figures;
 import unbo.core.arrangement.Arrangement;
@@ -71,12 +72,16 @@ class SetController implements Worksheet {
       model.addAttribute(
           "set",
           SetSheet.of(
-              job, form, SetInput.of(form), job.getNut().chosenSteps().orElse(null), figures));
+              job,
+              form,
+              SetInput.of(form),
+              job.work().getNut().chosenSteps().orElse(null),
+              figures));
     }
     if (!model.containsAttribute("other")) {
       model.addAttribute("other", OtherSchoolSheet.recorded(job, figures));
     }
-    model.addAttribute("revision", job.revision(Station.SET));
+    model.addAttribute("revision", job.work().revision(Station.SET));
   }
 
   /** The page for a form that is still being typed; nothing is saved. */
@@ -169,7 +174,8 @@ class SetController implements Worksheet {
   private String show(Model model, Job job, SetForm form, SetInput input) {
     drawTyped(job, input);
     model.addAttribute(
-        "set", SetSheet.of(job, form, input, job.getNut().chosenSteps().orElse(null), figures));
+        "set",
+        SetSheet.of(job, form, input, job.work().getNut().chosenSteps().orElse(null), figures));
     return page.show(
         model,
         job,
@@ -184,9 +190,9 @@ class SetController implements Worksheet {
   /** The nut as typed, put into this copy of the job only, so that the section follows. */
   private static void drawTyped(Job job, SetInput input) {
     if (input.thread().isPresent()) {
-      Integer chosen = job.getNut().chosenSteps().orElse(null);
-      job.setNut(input.nut());
-      job.chooseHole(chosen);
+      Integer chosen = job.work().getNut().chosenSteps().orElse(null);
+      job.work().setNut(input.nut());
+      job.work().chooseHole(chosen);
     }
   }
 
@@ -207,7 +213,7 @@ class SetController implements Worksheet {
   /** What saving does to the record. */
   private record Change(Job job, SetInput input, Optional<Integer> hole) {
 
-    void apply(Job target, Jobs.Signature by) {
+    void apply(WorkRecord target, Jobs.Signature by) {
       boolean same = sameBasis();
       Integer keep = hole.orElse(same ? target.getNut().chosenSteps().orElse(null) : null);
       boolean otherHole = !Objects.equals(keep, target.getNut().chosenSteps().orElse(null));
@@ -229,10 +235,10 @@ class SetController implements Worksheet {
       boolean done =
           hole.isEmpty()
               && sameBasis()
-              && job.getNut().chosenSteps().isPresent()
+              && job.work().getNut().chosenSteps().isPresent()
               && input
                   .measured(EndPlayKey.Stage.PINNED)
-                  .flatMap(r -> SettingOutcome.ofEndPlay(r, job.getNut().window()))
+                  .flatMap(r -> SettingOutcome.ofEndPlay(r, job.work().getNut().window()))
                   .map(o -> o.inWindow() != Verdict.NO)
                   .orElse(false);
       return done ? StationMark.State.DONE : StationMark.State.WORKED_ON;
@@ -241,8 +247,10 @@ class SetController implements Worksheet {
     /** Whether first readings and nut are what the record holds already. */
     private boolean sameBasis() {
       List<String> old =
-          job.endPlays(EndPlayKey.Stage.FIRST).stream().map(EndPlayReading::getTyped).toList();
-      NutRecord nut = job.getNut();
+          job.work().endPlays(EndPlayKey.Stage.FIRST).stream()
+              .map(EndPlayReading::getTyped)
+              .toList();
+      NutRecord nut = job.work().getNut();
       return old.equals(input.first().stream().map(SetInput.TypedReading::typed).toList())
           && nut.gauge().equals(input.gauge())
           && nut.thread().equals(input.thread())
@@ -254,7 +262,7 @@ class SetController implements Worksheet {
       String line =
           "readings "
               + typed(
-                  job.endPlays(EndPlayKey.Stage.FIRST).stream()
+                  job.work().endPlays(EndPlayKey.Stage.FIRST).stream()
                       .map(EndPlayReading::getTyped)
                       .toList())
               + " → "
@@ -263,7 +271,7 @@ class SetController implements Worksheet {
         line =
             "at the pinned hole "
                 + typed(
-                    job.endPlays(EndPlayKey.Stage.PINNED).stream()
+                    job.work().endPlays(EndPlayKey.Stage.PINNED).stream()
                         .map(EndPlayReading::getTyped)
                         .toList())
                 + " → "

@@ -43,7 +43,7 @@ public record SetForm(List<String> first, List<String> again, Map<String, String
   }
 
   static SetForm recorded(Job job, Figures figures) {
-    NutRecord nut = job.getNut();
+    NutRecord nut = job.work().getNut();
     NutLock lock = nut.lock().orElse(null);
     Map<String, String> fields = new java.util.HashMap<>();
     fields.put(GAUGE, nut.gauge().id());
@@ -82,7 +82,7 @@ public record SetForm(List<String> first, List<String> again, Map<String, String
   }
 
   private static List<String> readings(Job job, EndPlayKey.Stage stage) {
-    return padded(job.endPlays(stage).stream().map(EndPlayReading::getTyped).toList());
+    return padded(job.work().endPlays(stage).stream().map(EndPlayReading::getTyped).toList());
   }
 
   private static List<String> padded(List<String> values) {

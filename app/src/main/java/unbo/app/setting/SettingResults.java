@@ -15,8 +15,9 @@ public final class SettingResults {
   public static Optional<SettingOutcome> of(Job job) {
     School school = job.getVehicle().getSchool();
     return school == School.END_PLAY
-        ? job.endPlay(EndPlayKey.Stage.PINNED)
-            .flatMap(r -> SettingOutcome.ofEndPlay(r, job.getNut().window()))
-        : OtherSchoolSheet.outcome(school, job.getOtherSchools());
+        ? job.work()
+            .endPlay(EndPlayKey.Stage.PINNED)
+            .flatMap(r -> SettingOutcome.ofEndPlay(r, job.work().getNut().window()))
+        : OtherSchoolSheet.outcome(school, job.work().getOtherSchools());
   }
 }

@@ -11,6 +11,7 @@ import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.TimeoutException;
+import org.openqa.selenium.WebDriverException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -131,14 +132,27 @@ final class Browser implements AutoCloseable {
 
   Browser see(String text) {
     try {
-      wait.until(d -> d.findElement(By.tagName("body")).getText().contains(text));
+      wait.until(d -> shown().contains(text));
     } catch (TimeoutException e) {
-      String page = driver.findElement(By.tagName("body")).getText();
+      String page = shown();
       throw new AssertionError(
           "“" + text + "” is not on " + driver.getCurrentUrl() + " " + complaints() + ":\n" + page,
           e);
     }
     return this;
+  }
+
+  /** Nothing while one page gives way to the next, which the driver tells in more than one way. */
+  private String shown() {
+    try {
+      return driver.findElement(By.tagName("body")).getText();
+    } catch (WebDriverException e) {
+      if (e instanceof StaleElementReferenceException
+          || String.valueOf(e.getMessage()).contains("does not belong to the document")) {
+        return "";
+      }
+      throw e;
+    }
   }
 
   Browser waitFor(By by) {

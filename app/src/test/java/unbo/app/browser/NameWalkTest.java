@@ -35,8 +35,9 @@ class NameWalkTest extends AppTest {
       browser.see("the same envelope").press("closer").see("whole to the axis");
       browser.open("/name?q=6204-2RS").see("contact seals on both sides");
       browser.open("/jobs/" + job.getId() + "/name?text=6204-2RS").press("Take 6204");
-      browser.until("the name", d -> reload(job).bearingAt(place).isPresent());
-      assertThat(reload(job).bearingAt(place).orElseThrow().getDesignation()).isEqualTo("6204");
+      browser.until("the name", d -> reload(job).work().bearingAt(place).isPresent());
+      assertThat(reload(job).work().bearingAt(place).orElseThrow().getDesignation())
+          .isEqualTo("6204");
       browser.open("/name/which").click(By.cssSelector(".which-answers button"));
       browser.see("Seen so far");
       assertThat(browser.complaints()).isEmpty();

@@ -54,8 +54,8 @@ class WalkTest extends AppTest {
 
   private Job accusedJob() {
     Job job = newJob();
-    job.getTests().put(AccusingTest.ROCK, new TestRecord(1.9, 290.0));
-    job.getTests().put(AccusingTest.END_PLAY, new TestRecord(0.48, null));
+    job.work().getTests().put(AccusingTest.ROCK, new TestRecord(1.9, 290.0));
+    job.work().getTests().put(AccusingTest.END_PLAY, new TestRecord(0.48, null));
     return jobRepository.save(job);
   }
 

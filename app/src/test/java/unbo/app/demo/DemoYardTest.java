@@ -29,9 +29,9 @@ class DemoYardTest extends AppTest {
   @Test
   void theWalksJobCarriesWhatAccusedTheBearing() {
     Job job = find(jobs.open(), "Launch trailer “Tern”, hub right");
-    assertThat(job.getTests()).hasSize(4);
-    assertThat(job.bearingAt("inboard")).as("nobody has read it yet").isEmpty();
-    assertThat(job.getNut().thread()).as("nobody has measured it yet").isEmpty();
+    assertThat(job.work().getTests()).hasSize(4);
+    assertThat(job.work().bearingAt("inboard")).as("nobody has read it yet").isEmpty();
+    assertThat(job.work().getNut().thread()).as("nobody has measured it yet").isEmpty();
     assertThat(proofs.of(job).isProved()).isFalse();
   }
 
@@ -40,7 +40,7 @@ class DemoYardTest extends AppTest {
     Job job = find(jobs.lately(), "Launch trailer “Tern”, hub left");
     assertThat(proofs.of(job).isProved()).isTrue();
     for (Station station : Station.values()) {
-      assertThat(job.mark(station)).as(station.title()).isPresent();
+      assertThat(job.work().mark(station)).as(station.title()).isPresent();
     }
     assertThat(jobs.history(job.getId()))
         .hasSizeGreaterThan(8)
@@ -70,7 +70,7 @@ class DemoYardTest extends AppTest {
             .profiles("demo")
             .run("--server.port=0")) {
       Job found = again.getBean(Jobs.class).get(job.getId());
-      assertThat(found.mark(Station.PACK).orElseThrow().getNote())
+      assertThat(found.work().mark(Station.PACK).orElseThrow().getNote())
           .isEqualTo("kept over a restart: 40 g · ½ · “α”");
       assertThat(found.getOpenedAt()).isEqualTo(reload(job).getOpenedAt());
       assertThat(again.getBean(AccountRepository.class).count()).isEqualTo(people);

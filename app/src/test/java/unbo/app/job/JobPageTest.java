@@ -88,7 +88,7 @@ class JobPageTest extends PageTest {
     Job job = newJob();
     note(job, "strip", "out with a press sleeve", "elsewhere", 0)
         .andExpect(status().is3xxRedirection());
-    StationMark mark = reload(job).mark(Station.STRIP).orElseThrow();
+    StationMark mark = reload(job).work().mark(Station.STRIP).orElseThrow();
     assertThat(mark.getState()).isEqualTo(StationMark.State.ELSEWHERE);
     assertThat(mark.getPerson()).isEqualTo("Tuva Lind");
     note(job, "strip", "", "elsewhere", 1)
@@ -170,7 +170,7 @@ class JobPageTest extends PageTest {
     }
     pool.shutdown();
     assertThat(won).isEqualTo(1);
-    StationMark mark = reload(job).mark(Station.FIT).orElseThrow();
+    StationMark mark = reload(job).work().mark(Station.FIT).orElseThrow();
     assertThat(mark.getRevision()).isEqualTo(1);
     assertThat(mark.getNote().substring(5)).isEqualTo(mark.getPerson().substring(7));
     assertThat(jobs.history(job.getId()).stream().filter(e -> e.getStation() == Station.FIT))
@@ -182,7 +182,7 @@ class JobPageTest extends PageTest {
     Job job = newJob();
     note(job, "strip", "one", "elsewhere", 0).andExpect(status().is3xxRedirection());
     note(job, "read", "two", "elsewhere", 0).andExpect(status().is3xxRedirection());
-    assertThat(reload(job).mark(Station.STRIP).orElseThrow().getNote()).isEqualTo("one");
+    assertThat(reload(job).work().mark(Station.STRIP).orElseThrow().getNote()).isEqualTo("one");
   }
 
   /**

@@ -141,7 +141,7 @@ class KilledDatabaseTest {
     void write(Jobs jobs, AtomicBoolean killed, AtomicInteger left) {
       while (!killed.get()) {
         try {
-          int revision = jobs.get(job).revision(Station.FIT);
+          int revision = jobs.get(job).work().revision(Station.FIT);
           int number = confirmed + 1;
           jobs.note(
               job, Station.FIT, revision, "Writer", StationMark.State.ELSEWHERE, "note " + number);
@@ -206,7 +206,7 @@ class KilledDatabaseTest {
   private static void assertWhole(Jobs jobs, Writer writer, int kill) {
     Job job = patiently(() -> jobs.get(writer.job));
     int stands =
-        job.mark(Station.FIT).map(m -> Integer.parseInt(m.getNote().substring(5))).orElse(0);
+        job.work().mark(Station.FIT).map(m -> Integer.parseInt(m.getNote().substring(5))).orElse(0);
     assertThat(stands).as("after kill " + kill).isBetween(writer.confirmed, writer.confirmed + 1);
     long lines =
         jobs.history(writer.job).stream().filter(e -> e.getStation() == Station.FIT).count();

@@ -23,7 +23,7 @@ class SelectionTest {
   }
 
   private void mark(Station station, StationMark.State state) {
-    job.mark(station, state, "", "Tester", Instant.EPOCH);
+    job.work().mark(station, state, "", "Tester", Instant.EPOCH);
   }
 
   @ParameterizedTest
@@ -57,7 +57,7 @@ class SelectionTest {
   @Test
   void nameGoesOnToTheBearingThatIsNotReadYet() {
     assertThat(Selection.at(Station.NAME, job).part().id()).isEqualTo("inboard-cone");
-    job.setBearing("inboard", Marked.read("30206", "30206"));
+    job.work().setBearing("inboard", Marked.read("30206", "30206"));
     assertThat(Selection.at(Station.NAME, job).part().id()).isEqualTo("outboard-cone");
   }
 
@@ -89,20 +89,20 @@ class SelectionTest {
   void everyChangeCountsTheRevisionOfItsStationAlone() {
     mark(Station.SET, StationMark.State.WORKED_ON);
     mark(Station.SET, StationMark.State.DONE);
-    assertThat(job.revision(Station.SET)).isEqualTo(2);
-    assertThat(job.revision(Station.PACK)).isZero();
+    assertThat(job.work().revision(Station.SET)).isEqualTo(2);
+    assertThat(job.work().revision(Station.PACK)).isZero();
   }
 
   @Test
   void readingsKeepTheirOrderAndAreReplacedByStage() {
     var first = new EndPlayReading("0.31", 0.31, "A", Instant.EPOCH);
     var second = new EndPlayReading("0.30", 0.30, "A", Instant.EPOCH);
-    job.setEndPlays(EndPlayKey.Stage.FIRST, java.util.List.of(first, second));
-    job.setEndPlays(EndPlayKey.Stage.PINNED, java.util.List.of(second));
-    assertThat(job.endPlays(EndPlayKey.Stage.FIRST)).containsExactly(first, second);
-    job.setEndPlays(EndPlayKey.Stage.FIRST, java.util.List.of(second));
-    assertThat(job.endPlays(EndPlayKey.Stage.FIRST)).containsExactly(second);
-    assertThat(job.endPlays(EndPlayKey.Stage.PINNED)).containsExactly(second);
-    assertThat(job.endPlay(EndPlayKey.Stage.FIRST).orElseThrow().mean()).isEqualTo(0.30);
+    job.work().setEndPlays(EndPlayKey.Stage.FIRST, java.util.List.of(first, second));
+    job.work().setEndPlays(EndPlayKey.Stage.PINNED, java.util.List.of(second));
+    assertThat(job.work().endPlays(EndPlayKey.Stage.FIRST)).containsExactly(first, second);
+    job.work().setEndPlays(EndPlayKey.Stage.FIRST, java.util.List.of(second));
+    assertThat(job.work().endPlays(EndPlayKey.Stage.FIRST)).containsExactly(second);
+    assertThat(job.work().endPlays(EndPlayKey.Stage.PINNED)).containsExactly(second);
+    assertThat(job.work().endPlay(EndPlayKey.Stage.FIRST).orElseThrow().mean()).isEqualTo(0.30);
   }
 }

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import unbo.app.PageTest;
 import unbo.core.grease.Duty;
 import unbo.core.setting.NutLock;
+import unbo.core.setting.School;
 import unbo.core.setting.SpindleThread;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.HardStop;
@@ -25,54 +26,78 @@ import unbo.core.verification.Role;
 
 class TakeBackTest extends PageTest {
 
-  private Job change(Job job, String text, java.util.function.Consumer<Job> change) {
+  private Job change(Job job, String text, java.util.function.Consumer<WorkRecord> change) {
     return jobs.change(
         job.getId(),
         Station.PROVE,
-        reload(job).revision(Station.PROVE),
+        reload(job).work().revision(Station.PROVE),
         "Joren",
         StationMark.State.WORKED_ON,
         text,
-        (j, s) -> change.accept(j));
+        (work, s) -> change.accept(work));
   }
 
   /** A change of everything that a job holds, so that nothing can be forgotten. */
-  private static void everything(Job job) {
+  private static void everything(WorkRecord work) {
     Instant at = Instant.parse("2026-11-23T10:15:30Z");
-    job.setBearing("inboard", Marked.read("32206", "32206 J2"));
-    job.setDimension("hub.shoulder-distance", 41.5);
-    job.setPart("seal", new PartMark(PartMark.State.RENEW, "torn"));
-    job.setPack(new PackRecord(Duty.WET_SLOW, true, 0.95), Map.of("inboard", 285.0));
-    job.setNut(
+    work.setBearing("inboard", Marked.read("32206", "32206 J2"));
+    work.setDimension("hub.shoulder-distance", 41.5);
+    work.setPart("seal", new PartMark(PartMark.State.RENEW, "torn"));
+    work.setPack(new PackRecord(Duty.WET_SLOW, true, 0.95), Map.of("inboard", 285.0));
+    work.setNut(
         new NutRecord(
             "dial",
             SpindleThread.parse("M18x1.5").value(),
             Optional.of(NutLock.castle(6, 2)),
             Optional.empty()));
-    job.setEndPlays(EndPlayKey.Stage.FIRST, List.of(new EndPlayReading("0.31", 0.31, "Joren", at)));
-    job.chooseHole(2);
-    job.getTests().put(AccusingTest.ROCK, new TestRecord(1.9, 290.0));
-    job.getStops().put(HardStop.BRAKE, StopMark.met("", "Joren", Role.MECHANIC, at));
-    job.getFindings().put(RoadFinding.values()[0], new FindingMark("Joren", at));
-    job.setRecheck(LocalDate.of(2027, 1, 2), 500);
+    work.setEndPlays(
+        EndPlayKey.Stage.FIRST, List.of(new EndPlayReading("0.31", 0.31, "Joren", at)));
+    work.chooseHole(2);
+    work.getTests().put(AccusingTest.ROCK, new TestRecord(1.9, 290.0));
+    work.getStops().put(HardStop.BRAKE, StopMark.met("", "Joren", Role.MECHANIC, at));
+    work.getFindings().put(RoadFinding.values()[0], new FindingMark("Joren", at));
+    work.setRecheck(LocalDate.of(2027, 1, 2), 500);
   }
 
   @Test
   void everythingComesBackAndCanBeTakenBackInTurn() {
     Job job = newJob();
-    String before = reload(job).state().text();
+    String before = reload(job).work().state().text();
     change(job, "everything", TakeBackTest::everything);
-    String after = reload(job).state().text();
+    String after = reload(job).work().state().text();
     assertThat(after).isNotEqualTo(before);
     long last = jobs.lastChange(reload(job)).orElseThrow().getEventId();
     assertThat(jobs.takeBack(job.getId(), last, "Tuva")).isPresent();
-    assertThat(reload(job).state().text()).isEqualTo(before);
+    assertThat(reload(job).work().state().text()).isEqualTo(before);
     JobUndo again = jobs.lastChange(reload(job)).orElseThrow();
     assertThat(again.getText()).isEqualTo("took back: everything");
     assertThat(again.getPerson()).isEqualTo("Tuva");
     jobs.takeBack(job.getId(), again.getEventId(), "Joren").orElseThrow();
     assertThat(reload(job).assembly().bearing("inboard").designation()).isEqualTo("32206");
-    assertThat(withoutRevision(reload(job).state().text())).isEqualTo(withoutRevision(after));
+    assertThat(withoutRevision(reload(job).work().state().text()))
+        .isEqualTo(withoutRevision(after));
+  }
+
+  /** It is the vehicle's: taken back with its own change, and left alone by every other. */
+  @Test
+  void theSchoolGoesBackWithItsOwnChangeAlone() {
+    Job job = newJob();
+    long vehicle = job.getVehicle().getId();
+    jobs.keepTo(job.getId(), 0, "Joren", School.SLIGHT_PRELOAD);
+    long toDrag = jobs.lastChange(reload(job)).orElseThrow().getEventId();
+    jobs.takeBack(job.getId(), toDrag, "Joren").orElseThrow();
+    assertThat(vehicles.findById(vehicle).orElseThrow().getSchool()).isEqualTo(School.END_PLAY);
+    long back = jobs.lastChange(reload(job)).orElseThrow().getEventId();
+    jobs.takeBack(job.getId(), back, "Joren").orElseThrow();
+    assertThat(vehicles.findById(vehicle).orElseThrow().getSchool())
+        .isEqualTo(School.SLIGHT_PRELOAD);
+
+    Job other = jobs.openAt(job.getVehicle(), "axle-1-left", "hums", "Tuva");
+    change(other, "one", work -> work.setRecheck(null, 100));
+    jobs.keepTo(job.getId(), reload(job).work().revision(Station.SET), "Ilse", School.JUST_FREE);
+    long one = jobs.lastChange(reload(other)).orElseThrow().getEventId();
+    jobs.takeBack(other.getId(), one, "Tuva").orElseThrow();
+    assertThat(vehicles.findById(vehicle).orElseThrow().getSchool()).isEqualTo(School.JUST_FREE);
   }
 
   private static String withoutRevision(String state) {
@@ -83,9 +108,9 @@ class TakeBackTest extends PageTest {
   @Test
   void anotherChangeInBetweenStopsIt() throws Exception {
     Job job = newJob();
-    change(job, "one", j -> j.setRecheck(null, 100));
+    change(job, "one", work -> work.setRecheck(null, 100));
     long seen = jobs.lastChange(reload(job)).orElseThrow().getEventId();
-    change(job, "two", j -> j.setRecheck(null, 200));
+    change(job, "two", work -> work.setRecheck(null, 200));
     mvc.perform(
             post("/jobs/{id}/take-back", job.getId())
                 .param("change", "" + seen)
@@ -93,7 +118,7 @@ class TakeBackTest extends PageTest {
                 .with(csrf()))
         .andExpect(status().isConflict())
         .andExpect(content().string(containsString("nothing was taken back")));
-    assertThat(reload(job).getRecheckKm()).isEqualTo(200);
+    assertThat(reload(job).work().getRecheckKm()).isEqualTo(200);
     mvc.perform(get("/jobs/{id}", job.getId()).with(as("tuva")))
         .andExpect(content().string(containsString("Take back")));
   }
@@ -102,18 +127,18 @@ class TakeBackTest extends PageTest {
   @Test
   void aRevisionNeverComesBack() {
     Job job = newJob();
-    change(job, "one", j -> j.setRecheck(null, 100));
-    int old = reload(job).revision(Station.PROVE);
+    change(job, "one", work -> work.setRecheck(null, 100));
+    int old = reload(job).work().revision(Station.PROVE);
     long last = jobs.lastChange(reload(job)).orElseThrow().getEventId();
     jobs.takeBack(job.getId(), last, "Tuva");
-    change(job, "three", j -> j.setRecheck(null, 300));
-    assertThat(reload(job).revision(Station.PROVE)).isNotEqualTo(old);
+    change(job, "three", work -> work.setRecheck(null, 300));
+    assertThat(reload(job).work().revision(Station.PROVE)).isNotEqualTo(old);
   }
 
   @Test
   void aClosedJobStays() {
     Job job = newJob();
-    change(job, "closed", j -> j.close("Joren", Instant.now()));
+    jobs.close(job.getId(), 0, "Joren");
     assertThat(jobs.lastChange(reload(job))).isEmpty();
     assertThatThrownBy(() -> jobs.takeBack(job.getId(), 1, "Tuva")).isInstanceOf(ClosedJob.class);
   }

@@ -58,17 +58,19 @@ class ListenEndTest extends ListenTest {
     for (int i = 0; i < fields.length; i += 2) {
       request.param(fields[i], fields[i + 1]);
     }
-    return mvc.perform(request.param("revision", "" + reload(job).revision(station)));
+    return mvc.perform(request.param("revision", "" + reload(job).work().revision(station)));
   }
 
   /** Listen and Rock are done, the numbers are where Prove compares, the rest is repeated there. */
   @Test
   void theFindingsOpenTheJob() throws Exception {
     Job job = foundJob();
-    assertThat(job.mark(Station.LISTEN).orElseThrow().getState()).isEqualTo(StationMark.State.DONE);
-    assertThat(job.mark(Station.ROCK).orElseThrow().getState()).isEqualTo(StationMark.State.DONE);
-    assertThat(job.getTests().get(AccusingTest.ROCK).getBeforeValue()).isEqualTo(1.9);
-    assertThat(job.getOpeningFindings().values())
+    assertThat(job.work().mark(Station.LISTEN).orElseThrow().getState())
+        .isEqualTo(StationMark.State.DONE);
+    assertThat(job.work().mark(Station.ROCK).orElseThrow().getState())
+        .isEqualTo(StationMark.State.DONE);
+    assertThat(job.work().getTests().get(AccusingTest.ROCK).getBeforeValue()).isEqualTo(1.9);
+    assertThat(job.work().getOpeningFindings().values())
         .filteredOn(f -> f.isRepeated())
         .extracting(f -> f.getAnswer())
         .containsExactlyInAnyOrder("right", "growl", "right");
@@ -88,13 +90,13 @@ class ListenEndTest extends ListenTest {
         .andExpect(content().string(containsString("Closed until somebody has looked.")))
         .andExpect(content().string(not(containsString("Keep this setting"))));
     send(job, Station.SET, "/set/school", "school", "JUST_FREE").andExpect(status().isConflict());
-    assertThat(reload(job).mark(Station.SET)).isEmpty();
+    assertThat(reload(job).work().mark(Station.SET)).isEmpty();
     send(job, Station.STRIP, "/looked", "seen", "", "do", "looked")
         .andExpect(status().isUnprocessableEntity());
     send(job, Station.STRIP, "/looked", "seen", "Raceways clean, no marks", "do", "looked")
         .andExpect(status().is3xxRedirection());
     assertThat(reload(job).isLookedForFirst()).isFalse();
-    assertThat(reload(job).getOpening().getLookedBy()).isEqualTo("Joren Maak");
+    assertThat(reload(job).work().getOpening().getLookedBy()).isEqualTo("Joren Maak");
     page(job, "set").andExpect(content().string(not(containsString("Closed until"))));
   }
 
@@ -106,14 +108,14 @@ class ListenEndTest extends ListenTest {
         post("/jobs/" + job.getId() + "/looked")
             .param("seen", "in a hurry")
             .param("do", "waive")
-            .param("revision", "" + reload(job).revision(Station.STRIP))
+            .param("revision", "" + reload(job).work().revision(Station.STRIP))
             .with(as("tuva"))
             .with(csrf());
     assertThat(mvc.perform(request).andReturn().getResponse().getStatus()).isIn(403, 422);
     assertThat(reload(job).isLookedForFirst()).isTrue();
     send(job, Station.STRIP, "/looked", "seen", "Owner sells it for scrap", "do", "waive")
         .andExpect(status().is3xxRedirection());
-    assertThat(reload(job).getOpening().isLookedWaived()).isTrue();
+    assertThat(reload(job).work().getOpening().isLookedWaived()).isTrue();
     mvc.perform(get("/jobs/{id}/sheet", job.getId()).with(as("joren")))
         .andExpect(content().string(containsString("Owner sells it for scrap")));
   }
@@ -123,24 +125,25 @@ class ListenEndTest extends ListenTest {
   void proveRepeatsTheFindings() throws Exception {
     Job job = foundJob();
     int place =
-        job.getOpeningFindings().entrySet().stream()
+        job.work().getOpeningFindings().entrySet().stream()
             .filter(e -> e.getValue().getAnswer().equals("growl"))
             .findFirst()
             .orElseThrow()
             .getKey();
     send(job, Station.PROVE, "/prove", "repeat-" + place, "STILL_THERE");
     page(job, "prove").andExpect(content().string(containsString("growl")));
-    assertThat(reload(job).getOpeningFindings().get(place).getOutcome())
+    assertThat(reload(job).work().getOpeningFindings().get(place).getOutcome())
         .isEqualTo(Repeat.Outcome.STILL_THERE);
     send(job, Station.PROVE, "/prove", "repeat-" + place, "GONE");
-    assertThat(reload(job).getOpeningFindings().get(place).getPerson()).isEqualTo("Joren Maak");
+    assertThat(reload(job).work().getOpeningFindings().get(place).getPerson())
+        .isEqualTo("Joren Maak");
     long change = jobs.lastChange(reload(job)).orElseThrow().getEventId();
     mvc.perform(
         post("/jobs/{id}/take-back", job.getId())
             .param("change", "" + change)
             .with(as("joren"))
             .with(csrf()));
-    assertThat(reload(job).getOpeningFindings().get(place).getOutcome())
+    assertThat(reload(job).work().getOpeningFindings().get(place).getOutcome())
         .as("taken back to what it showed before")
         .isEqualTo(Repeat.Outcome.STILL_THERE);
   }

@@ -37,20 +37,13 @@ class PastOfVehicleTest extends PageTest {
         "Tester",
         StationMark.State.DONE,
         "for a test",
-        (j, s) -> j.setPart(part, new PartMark(cone, "")));
+        (work, s) -> work.setPart(part, new PartMark(cone, "")));
     close(job);
     return job.getVehicle();
   }
 
   private void close(Job job) {
-    jobs.change(
-        job.getId(),
-        Station.BOOK,
-        0,
-        "Tester",
-        StationMark.State.DONE,
-        "closed",
-        (j, s) -> j.close("Tester", s.at()));
+    jobs.close(job.getId(), 0, "Tester");
   }
 
   private double share(Listening listening, String cause) {

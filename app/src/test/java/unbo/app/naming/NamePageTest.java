@@ -43,7 +43,7 @@ class NamePageTest extends PageTest {
         .andExpect(
             content().string(containsString("30 × 62 × 17.25 mm, cone 16 mm, cup 14 mm, 14.0°")))
         .andExpect(content().string(containsString("mark-unread\">2/Q")));
-    assertThat(reload(job).bearingAt("inboard")).isEmpty();
+    assertThat(reload(job).work().bearingAt("inboard")).isEmpty();
   }
 
   @Test
@@ -52,8 +52,8 @@ class NamePageTest extends PageTest {
     take(job, "32206", "32206", 0).andExpect(status().is3xxRedirection());
     Job changed = reload(job);
     assertThat(changed.assembly().bearing("inboard").designation()).isEqualTo("32206");
-    assertThat(changed.stateOf("inboard-cup").title()).isEqualTo("renewed");
-    assertThat(changed.mark(Station.NAME).orElseThrow().getState())
+    assertThat(changed.work().stateOf("inboard-cup").title()).isEqualTo("renewed");
+    assertThat(changed.work().mark(Station.NAME).orElseThrow().getState())
         .isEqualTo(StationMark.State.WORKED_ON);
     assertThat(jobs.history(job.getId()).get(0).getText()).contains("assumed 30206", "32206");
     mvc.perform(get("/jobs/{id}", job.getId()).with(as("tuva")))
@@ -75,7 +75,7 @@ class NamePageTest extends PageTest {
   void aDesignationThatTheTextDoesNotReadIsRefused() throws Exception {
     Job job = newJob();
     take(job, "30206", "32222", 0).andExpect(status().isUnprocessableEntity());
-    assertThat(reload(job).revision(Station.NAME)).isZero();
+    assertThat(reload(job).work().revision(Station.NAME)).isZero();
   }
 
   @Test

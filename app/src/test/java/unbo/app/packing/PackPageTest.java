@@ -48,7 +48,7 @@ class PackPageTest extends PageTest {
     String wet =
         pack(job, "/preview", "wet-slow", "", 0).andReturn().getResponse().getContentAsString();
     assertThat(grease(wet)).isNotEqualTo(grease(general));
-    assertThat(reload(job).getPack().duty()).isEmpty();
+    assertThat(reload(job).work().getPack().duty()).isEmpty();
   }
 
   private static String grease(String page) {
@@ -63,8 +63,9 @@ class PackPageTest extends PageTest {
     Job job = newJob();
     pack(job, "", "general", "230 g", 0).andExpect(status().is3xxRedirection());
     Job saved = reload(job);
-    assertThat(saved.getPack().duty()).contains(Duty.GENERAL);
-    assertThat(saved.mark(Station.PACK).orElseThrow().getState()).isEqualTo(StationMark.State.DONE);
+    assertThat(saved.work().getPack().duty()).contains(Duty.GENERAL);
+    assertThat(saved.work().mark(Station.PACK).orElseThrow().getState())
+        .isEqualTo(StationMark.State.DONE);
     double grams =
         PackFigures.of(saved).orElseThrow().charges().get("inboard").chargeGrams().value();
     assertThat(grams).isCloseTo(3.81, within(0.01));

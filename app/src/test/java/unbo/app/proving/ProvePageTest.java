@@ -58,7 +58,7 @@ class ProvePageTest extends PageTest {
     for (int i = 0; i < fields.size(); i += 2) {
       request.param(fields.get(i), fields.get(i + 1));
     }
-    return mvc.perform(request.param("revision", "" + reload(job).revision(Station.PROVE)));
+    return mvc.perform(request.param("revision", "" + reload(job).work().revision(Station.PROVE)));
   }
 
   private static List<String> and(List<String> a, List<String> b) {
@@ -91,9 +91,9 @@ class ProvePageTest extends PageTest {
     send(job, "tuva", "/prove", and(TESTS, STOPS)).andExpect(status().is3xxRedirection());
     Job proved = reload(job);
     assertThat(proofs.of(proved).open()).isEmpty();
-    assertThat(proved.mark(Station.PROVE).orElseThrow().getState())
+    assertThat(proved.work().mark(Station.PROVE).orElseThrow().getState())
         .isEqualTo(StationMark.State.DONE);
-    assertThat(proved.getRecheckKm()).isEqualTo(483);
+    assertThat(proved.work().getRecheckKm()).isEqualTo(483);
     mvc.perform(get("/jobs/{id}", job.getId()).param("at", "prove").with(as("tuva")))
         .andExpect(content().string(containsString("1.9 mm at 290 mm: 6.6 mrad")))
         .andExpect(content().string(containsString("<b>Better</b>")));
@@ -175,7 +175,7 @@ class ProvePageTest extends PageTest {
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString(answer)))
         .andExpect(content().string(containsString("value=\"" + typed + "\"")));
-    assertThat(reload(job).getTests()).isEmpty();
+    assertThat(reload(job).work().getTests()).isEmpty();
   }
 
   @Test
@@ -200,7 +200,7 @@ class ProvePageTest extends PageTest {
         .andExpect(status().isConflict())
         .andExpect(content().string(containsString("Joren Maak saved here")))
         .andExpect(content().string(containsString("value=\"777\"")));
-    assertThat(reload(job).getRecheckKm()).isNull();
+    assertThat(reload(job).work().getRecheckKm()).isNull();
   }
 
   /** A bottom bracket: no wheel comes off, nothing is set at a nut, and still it can be closed. */
@@ -238,6 +238,6 @@ class ProvePageTest extends PageTest {
     send(job, "joren", "/prove", List.of("after-rock", "0.3", "after-rock-second", "290"))
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("Nothing stands before it to compare with.")));
-    assertThat(reload(job).getTests()).isEmpty();
+    assertThat(reload(job).work().getTests()).isEmpty();
   }
 }

@@ -32,7 +32,7 @@ class SetPageTest extends PageTest {
 
   private ResultActions save(Job job, String... fields) throws Exception {
     return mvc.perform(
-        form(job, "/set", fields).param("revision", "" + reload(job).revision(Station.SET)));
+        form(job, "/set", fields).param("revision", "" + reload(job).work().revision(Station.SET)));
   }
 
   private static final String[] DIALLED = {
@@ -54,21 +54,22 @@ class SetPageTest extends PageTest {
         .andExpect(content().string(containsString("Two holes tighter: 0.062 mm expected, inside")))
         .andExpect(content().string(containsString("= 0.305 mm")))
         .andExpect(content().string(containsString(">play 0.312 ± 0.020 mm</text>")));
-    assertThat(reload(job).endPlays(EndPlayKey.Stage.FIRST)).isEmpty();
+    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.FIRST)).isEmpty();
   }
 
   @Test
   void fromReadingsToThePinnedHole() throws Exception {
     Job job = newJob();
     save(job, with(DIALLED, "do", "take:2")).andExpect(status().is3xxRedirection());
-    assertThat(reload(job).getNut().chosenSteps()).contains(2);
+    assertThat(reload(job).work().getNut().chosenSteps()).contains(2);
     assertThat(SettingResults.of(reload(job))).as("a prediction is no result").isEmpty();
     save(job, with(DIALLED, "again", "0.06", "again", "0.07", "again", "0.06", "do", "save"))
         .andExpect(status().is3xxRedirection());
     Job done = reload(job);
-    assertThat(done.mark(Station.SET).orElseThrow().getState()).isEqualTo(StationMark.State.DONE);
+    assertThat(done.work().mark(Station.SET).orElseThrow().getState())
+        .isEqualTo(StationMark.State.DONE);
     assertThat(SettingResults.of(done).orElseThrow().text()).contains("0.063 ± 0.015 mm: inside");
-    assertThat(done.endPlays(EndPlayKey.Stage.FIRST))
+    assertThat(done.work().endPlays(EndPlayKey.Stage.FIRST))
         .extracting(r -> r.getTyped())
         .containsExactly("0.31", "12 thou", "0,32");
   }
@@ -82,8 +83,8 @@ class SetPageTest extends PageTest {
     others[1] = "0.40";
     save(job, with(others, "again", "0.06", "again", "0.07", "again", "0.06"))
         .andExpect(status().is3xxRedirection());
-    assertThat(reload(job).endPlays(EndPlayKey.Stage.PINNED)).isEmpty();
-    assertThat(reload(job).getNut().chosenSteps()).isEmpty();
+    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.PINNED)).isEmpty();
+    assertThat(reload(job).work().getNut().chosenSteps()).isEmpty();
     assertThat(jobs.history(job.getId()))
         .anyMatch(e -> e.getText().contains("0.31, 12 thou, 0,32 → 0.40"));
   }
@@ -118,7 +119,7 @@ class SetPageTest extends PageTest {
         .andExpect(content().string(containsString(answer)))
         .andExpect(content().string(containsString("value=\"12 thou\"")))
         .andExpect(content().string(containsString("aria-invalid=\"true\"")));
-    assertThat(reload(job).endPlays(EndPlayKey.Stage.FIRST)).isEmpty();
+    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.FIRST)).isEmpty();
   }
 
   @Test
@@ -136,7 +137,7 @@ class SetPageTest extends PageTest {
     Job job = newJob();
     save(job, "first", "0.31", "first", "0.30", "first", "0.32", "thread", "")
         .andExpect(status().is3xxRedirection());
-    assertThat(reload(job).endPlays(EndPlayKey.Stage.FIRST)).hasSize(3);
+    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.FIRST)).hasSize(3);
     save(job, "first", "0.31", "first", "0.30", "first", "0.32", "do", "take:2")
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("cannot be taken")));
@@ -172,7 +173,7 @@ class SetPageTest extends PageTest {
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("cannot be taken")));
     save(job, with(DIALLED, "do", "take:nonsense")).andExpect(status().is3xxRedirection());
-    assertThat(reload(job).getNut().chosenSteps()).isEmpty();
+    assertThat(reload(job).work().getNut().chosenSteps()).isEmpty();
   }
 
   @Test
@@ -186,7 +187,7 @@ class SetPageTest extends PageTest {
             .getResponse()
             .getContentAsString();
     assertThat(thick).contains("The thread of 30 mm does not pass the outboard cone of 20 mm bore");
-    assertThat(reload(job).getNut().thread()).isEmpty();
+    assertThat(reload(job).work().getNut().thread()).isEmpty();
   }
 
   @Test
@@ -223,7 +224,8 @@ class SetPageTest extends PageTest {
         .andExpect(content().string(containsString("value=\"0.44\"")));
     mvc.perform(form(job, "/set", second).param("revision", "1"))
         .andExpect(status().is3xxRedirection());
-    assertThat(reload(job).endPlays(EndPlayKey.Stage.FIRST).get(0).getTyped()).isEqualTo("0.44");
+    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.FIRST).get(0).getTyped())
+        .isEqualTo("0.44");
   }
 
   @Test
@@ -259,7 +261,7 @@ class SetPageTest extends PageTest {
     mvc.perform(form(job, "/set/school", "school", "JUST_FREE", "revision", "0"));
     mvc.perform(form(job, "/set/other", "rest", "DRAGS", "revision", "1"))
         .andExpect(status().is3xxRedirection());
-    assertThat(reload(job).mark(Station.SET).orElseThrow().getState())
+    assertThat(reload(job).work().mark(Station.SET).orElseThrow().getState())
         .isEqualTo(StationMark.State.WORKED_ON);
     mvc.perform(form(job, "/set/other", "rest", "FREE", "revision", "2"));
     assertThat(SettingResults.of(reload(job)).orElseThrow().text())
