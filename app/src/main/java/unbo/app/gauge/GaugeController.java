@@ -58,8 +58,8 @@ class GaugeController {
     return "gauge";
   }
 
-  /** One reading of the simulated gauge, sent to the person's pages. */
-  @PostMapping("/readings")
+  /** One reading of the simulated gauge, sent to the person's pages; plain text, whoever asks. */
+  @PostMapping(path = "/readings", produces = MediaType.TEXT_PLAIN_VALUE + ";charset=UTF-8")
   ResponseEntity<String> read(
       @RequestParam(defaultValue = "0") String truth,
       HttpSession session,

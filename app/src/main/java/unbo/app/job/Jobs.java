@@ -158,7 +158,7 @@ public class Jobs {
       throw new ClosedJob(job);
     }
     if (job.work().revision(station) != revision) {
-      throw new StaleStation(job.work().mark(station).orElseThrow());
+      throw new StaleStation(lastAt(station, id));
     }
     if (station == Station.SET && job.isLookedForFirst()) {
       throw new LookFirst(job);
@@ -179,6 +179,14 @@ public class Jobs {
       undos.save(new JobUndo(event, before));
     }
     return jobs.saveAndFlush(job);
+  }
+
+  private JobEvent lastAt(Station station, long id) {
+    List<JobEvent> all = events.of(id);
+    return all.stream()
+        .filter(e -> e.getStation() == station)
+        .findFirst()
+        .orElseGet(() -> all.get(0));
   }
 
   /** The last change of a job, if it can be taken back. */

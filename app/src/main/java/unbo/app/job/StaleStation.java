@@ -4,14 +4,17 @@ package unbo.app.job;
 public class StaleStation extends RuntimeException {
   private static final long serialVersionUID = 1L;
 
-  private final transient StationMark latest;
+  private final transient JobEvent latest;
 
-  StaleStation(StationMark latest) {
+  StaleStation(JobEvent latest) {
     super("Changed by " + latest.getPerson() + " at " + latest.getAt());
     this.latest = latest;
   }
 
-  public StationMark latest() {
+  /**
+   * What came in between; a change that was taken back leaves no mark at the station but a line.
+   */
+  public JobEvent latest() {
     return latest;
   }
 }

@@ -192,7 +192,7 @@ class WalkTest extends AppTest {
       browser.driver().switchTo().window(first);
       browser
           .press("Keep these readings")
-          .see("saved here at")
+          .see("changed this station on")
           .see("On record now: readings [0.40");
       assertThat(browser.driver().findElement(By.id("first0")).getDomProperty("value"))
           .isEqualTo("0.31");

@@ -177,6 +177,22 @@ class JobPageTest extends PageTest {
         .hasSize(1);
   }
 
+  /** The first note at a station taken back leaves no mark there, but an old page is still told. */
+  @Test
+  void aStationTakenBackMeanwhileIsSaid() throws Exception {
+    Job job = newJob();
+    note(job, "strip", "first", "elsewhere", 0).andExpect(status().is3xxRedirection());
+    long change = jobs.lastChange(reload(job)).orElseThrow().getEventId();
+    jobs.takeBack(job.getId(), change, "Tuva Lind").orElseThrow();
+    assertThat(reload(job).work().mark(Station.STRIP)).isEmpty();
+    note(job, "strip", "second", "elsewhere", 1)
+        .andExpect(status().isConflict())
+        .andExpect(content().string(containsString("Tuva Lind changed this station")))
+        .andExpect(content().string(containsString("took back: done elsewhere: first")))
+        .andExpect(content().string(containsString(">second</textarea>")));
+    note(job, "strip", "second", "elsewhere", 0).andExpect(status().is3xxRedirection());
+  }
+
   @Test
   void twoPeopleAtDifferentStationsDoNotDisturbEachOther() throws Exception {
     Job job = newJob();

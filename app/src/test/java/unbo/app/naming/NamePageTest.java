@@ -113,7 +113,7 @@ class NamePageTest extends PageTest {
     take(job, "32206", "32206", 0).andExpect(status().is3xxRedirection());
     take(job, "30206", "30206", 0)
         .andExpect(status().isConflict())
-        .andExpect(content().string(containsString("saved here")))
+        .andExpect(content().string(containsString("changed this station")))
         .andExpect(content().string(containsString("30206")));
     assertThat(reload(job).assembly().bearing("inboard").designation()).isEqualTo("32206");
   }

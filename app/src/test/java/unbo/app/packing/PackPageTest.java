@@ -73,7 +73,7 @@ class PackPageTest extends PageTest {
         .andExpect(content().string(containsString("grease 3.8 + ")));
     pack(job, "", "pivot", "", 0)
         .andExpect(status().isConflict())
-        .andExpect(content().string(containsString("saved here at")));
+        .andExpect(content().string(containsString("changed this station on")));
   }
 
   @Test

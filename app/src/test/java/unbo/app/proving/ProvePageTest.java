@@ -198,7 +198,7 @@ class ProvePageTest extends PageTest {
             .param("recheckKm", "777");
     mvc.perform(late)
         .andExpect(status().isConflict())
-        .andExpect(content().string(containsString("Joren Maak saved here")))
+        .andExpect(content().string(containsString("Joren Maak changed this station")))
         .andExpect(content().string(containsString("value=\"777\"")));
     assertThat(reload(job).work().getRecheckKm()).isNull();
   }

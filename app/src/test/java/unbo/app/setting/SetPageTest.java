@@ -218,7 +218,7 @@ class SetPageTest extends PageTest {
     second[1] = "0.44";
     mvc.perform(form(job, "/set", second).param("revision", "0").with(as("ilse")))
         .andExpect(status().isConflict())
-        .andExpect(content().string(containsString("Joren Maak saved here")))
+        .andExpect(content().string(containsString("Joren Maak changed this station")))
         .andExpect(
             content().string(containsString("On record now: readings [0.31, 12 thou, 0,32]")))
         .andExpect(content().string(containsString("value=\"0.44\"")));
