@@ -1,8 +1,10 @@
 package unbo.app.setting;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import unbo.app.job.Job;
 import unbo.app.job.OtherSchools;
 import unbo.app.web.FieldProblems;
@@ -35,6 +37,15 @@ public record OtherSchoolSheet(
     putIfKnown(fields, "limit", r.getTorqueLimitNm(), figures);
     fields.put("rest", r.getComingToRest() == null ? "" : r.getComingToRest());
     return typed(job.getVehicle().getSchool(), fields);
+  }
+
+  /** What was typed, and the judgement in words. */
+  static Stream<String> words(Map<String, String> fields) {
+    return Stream.concat(
+        Stream.of("force", "radius", "limit").map(fields::get),
+        Arrays.stream(SettingOutcome.ComingToRest.values())
+            .filter(r -> r.name().equals(fields.get("rest")))
+            .map(SettingOutcome.ComingToRest::title));
   }
 
   private static void putIfKnown(
@@ -74,7 +85,11 @@ public record OtherSchoolSheet(
 
   private static Optional<OtherSchools> read(
       School school, Map<String, String> fields, FieldProblems problems) {
-    return school == School.SLIGHT_PRELOAD ? torque(fields, problems) : judged(fields);
+    return switch (school) {
+      case END_PLAY -> Optional.empty(); // dialled, on a sheet of its own
+      case SLIGHT_PRELOAD -> torque(fields, problems);
+      case JUST_FREE -> judged(fields);
+    };
   }
 
   private static Optional<OtherSchools> torque(Map<String, String> fields, FieldProblems problems) {

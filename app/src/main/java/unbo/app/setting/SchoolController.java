@@ -1,6 +1,7 @@
 package unbo.app.setting;
 
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
@@ -47,13 +48,7 @@ class SchoolController {
       @AuthenticationPrincipal Person person,
       Model model,
       HttpServletResponse response) {
-    School kept =
-        School.valueOf(
-            java.util.Arrays.stream(School.values())
-                .map(School::name)
-                .filter(school::equals)
-                .findFirst()
-                .orElseThrow(() -> new NoSuchPage("There is no such school.")));
+    School kept = named(school);
     try {
       return "redirect:" + address(jobs.keepTo(id, revision, person.getName(), kept));
     } catch (StaleStation e) {
@@ -65,12 +60,19 @@ class SchoolController {
   String record(
       @PathVariable long id,
       @RequestParam Map<String, String> form,
+      @RequestParam(name = "school") String filledFor,
       @RequestParam int revision,
       @AuthenticationPrincipal Person person,
       Model model,
       HttpServletResponse response) {
     Job job = jobs.get(id);
-    School school = job.getVehicle().getSchool();
+    School school = named(filledFor);
+    Optional<LeftSchool> left = LeftSchool.of(job, school, OtherSchoolSheet.words(form));
+    if (left.isPresent()) {
+      response.setStatus(HttpStatus.CONFLICT.value());
+      model.addAttribute("leftSchool", left.get());
+      return page.show(model, job, Selection.at(Station.SET, job));
+    }
     OtherSchoolSheet sheet = OtherSchoolSheet.typed(school, form);
     Optional<OtherSchools> record = sheet.record(school);
     model.addAttribute("other", sheet);
@@ -95,6 +97,13 @@ class SchoolController {
     } catch (StaleStation e) {
       return stale(id, e, model, response);
     }
+  }
+
+  private static School named(String school) {
+    return Arrays.stream(School.values())
+        .filter(s -> s.name().equals(school))
+        .findFirst()
+        .orElseThrow(() -> new NoSuchPage("There is no such school."));
   }
 
   private String stale(long id, StaleStation e, Model model, HttpServletResponse response) {

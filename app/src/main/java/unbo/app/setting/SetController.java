@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -36,6 +37,7 @@ import unbo.core.arrangement.PartTemplate;
 import unbo.core.measure.Verdict;
 import unbo.core.setting.NutPosition;
 import unbo.core.setting.NutSetting;
+import unbo.core.setting.School;
 import unbo.core.setting.SettingOutcome;
 import unbo.core.units.Problem;
 
@@ -109,6 +111,14 @@ class SetController implements Worksheet {
           job,
           form.withOneMore(
               what.equals("more-again") ? EndPlayKey.Stage.PINNED : EndPlayKey.Stage.FIRST));
+    }
+    Optional<LeftSchool> left =
+        LeftSchool.of(
+            job, School.END_PLAY, Stream.concat(form.first().stream(), form.again().stream()));
+    if (left.isPresent()) {
+      response.setStatus(HttpStatus.CONFLICT.value());
+      model.addAttribute("leftSchool", left.get());
+      return page.show(model, job, Selection.at(Station.SET, job));
     }
     SetInput input = SetInput.of(form);
     Optional<Integer> hole = hole(what);

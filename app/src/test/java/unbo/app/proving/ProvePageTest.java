@@ -78,6 +78,7 @@ class ProvePageTest extends PageTest {
             .with(csrf()));
     mvc.perform(
         post("/jobs/{id}/set/other", job.getId())
+            .param("school", "JUST_FREE")
             .param("rest", "FREE")
             .param("revision", "1")
             .with(as("joren"))

@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -235,13 +236,26 @@ class SetPageTest extends PageTest {
         .andExpect(status().is3xxRedirection());
     assertThat(vehicles.findById(job.getVehicle().getId()).orElseThrow().getSchool())
         .isEqualTo(School.SLIGHT_PRELOAD);
-    mvc.perform(form(job, "/set/other", "force", "6 N", "radius", "150", "revision", "1"))
+    mvc.perform(
+            form(
+                job,
+                "/set/other",
+                "school",
+                "SLIGHT_PRELOAD",
+                "force",
+                "6 N",
+                "radius",
+                "150",
+                "revision",
+                "1"))
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("this school is refused")));
     mvc.perform(
             form(
                 job,
                 "/set/other",
+                "school",
+                "SLIGHT_PRELOAD",
                 "force",
                 "6 N",
                 "radius",
@@ -259,14 +273,40 @@ class SetPageTest extends PageTest {
   void justFreeIsAJudgementAndSaysSo() throws Exception {
     Job job = newJob();
     mvc.perform(form(job, "/set/school", "school", "JUST_FREE", "revision", "0"));
-    mvc.perform(form(job, "/set/other", "rest", "DRAGS", "revision", "1"))
+    mvc.perform(form(job, "/set/other", "school", "JUST_FREE", "rest", "DRAGS", "revision", "1"))
         .andExpect(status().is3xxRedirection());
     assertThat(reload(job).work().mark(Station.SET).orElseThrow().getState())
         .isEqualTo(StationMark.State.WORKED_ON);
-    mvc.perform(form(job, "/set/other", "rest", "FREE", "revision", "2"));
+    mvc.perform(form(job, "/set/other", "school", "JUST_FREE", "rest", "FREE", "revision", "2"));
     assertThat(SettingResults.of(reload(job)).orElseThrow().text())
         .startsWith("Judged, not measured");
     mvc.perform(form(job, "/set/school", "school", "NONSENSE", "revision", "3"))
         .andExpect(status().isNotFound());
+  }
+
+  /** The school is the vehicle's and can change at another of its jobs: no sheet is lost for it. */
+  @Test
+  void aSheetForASchoolThatWasLeftIsNotWrittenAndNotLost() throws Exception {
+    Job job = newJob();
+    Job other = jobs.openAt(job.getVehicle(), "axle-1-left", "hums", "Tuva");
+    jobs.keepTo(other.getId(), 0, "Tuva Lind", School.JUST_FREE);
+    mvc.perform(form(job, "/set", "first", "0.44", "first", "0.45", "revision", "0"))
+        .andExpect(status().isConflict())
+        .andExpect(content().string(containsString("keeps to “" + School.JUST_FREE.title())))
+        .andExpect(content().string(containsString("0.44, 0.45")));
+    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.FIRST)).isEmpty();
+    jobs.keepTo(other.getId(), 1, "Tuva Lind", School.END_PLAY);
+    for (String sheet : List.of("JUST_FREE", "SLIGHT_PRELOAD")) {
+      mvc.perform(form(job, "/set/other", "school", sheet, "rest", "FREE", "revision", "0"))
+          .andExpect(status().isConflict())
+          .andExpect(content().string(containsString("keeps to “" + School.END_PLAY.title())))
+          .andExpect(
+              content()
+                  .string(
+                      containsString(
+                          ">runs on, swings back at its heavy side, comes to rest by itself</q>")))
+          .andExpect(content().string(containsString("Play as dialled")));
+    }
+    assertThat(SettingResults.of(reload(job))).isEmpty();
   }
 }
