@@ -18,6 +18,9 @@ import unbo.core.vehicle.Position;
 @Service
 public class Jobs {
 
+  private static final String TOOK_BACK = "took back: ";
+  private static final String DID_AGAIN = "did again: ";
+
   private final JobRepository jobs;
   private final JobEventRepository events;
   private final JobUndoRepository undos;
@@ -215,10 +218,17 @@ public class Jobs {
     String now = putBack(job, last.get().before());
     Station station =
         events.findById(eventId).map(JobEvent::getStation).orElse(StationLine.next(job));
-    String text = cut("took back: " + last.get().getText());
+    String text = cut(opposite(last.get().getText()));
     JobEvent event = events.save(new JobEvent(id, clock.instant(), person, station, text));
     undos.save(new JobUndo(event, now));
     return Optional.of(jobs.saveAndFlush(job));
+  }
+
+  /** Taking back what was taken back is doing it again: the words do not pile up. */
+  private static String opposite(String text) {
+    return text.startsWith(TOOK_BACK)
+        ? DID_AGAIN + text.substring(TOOK_BACK.length())
+        : TOOK_BACK + (text.startsWith(DID_AGAIN) ? text.substring(DID_AGAIN.length()) : text);
   }
 
   /** Puts a state back and says what it was until now. */

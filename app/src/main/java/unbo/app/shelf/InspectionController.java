@@ -39,6 +39,9 @@ class InspectionController {
     Optional<Bearing> bearing = Catalogue.standard().find(item.getDesignation());
     InspectionForm form = InspectionForm.of(fields);
     if (bearing.isPresent() && form.problems().isEmpty()) {
+      if (!form.isOfAKnownClass(bearing.get())) {
+        throw new NoSuchPage("There is no such class or clearance for this bearing.");
+      }
       shelf.inspect(id, form, bearing.get(), person.getName());
       return "redirect:/shelf/" + id + "#inspections";
     }

@@ -5,10 +5,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import unbo.app.web.FieldProblems;
+import unbo.core.catalogue.Bearing;
 import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Readings;
 import unbo.core.tolerance.IncomingInspection.Sizes;
+import unbo.core.tolerance.InternalClearances;
+import unbo.core.tolerance.RingKind;
+import unbo.core.tolerance.RingTolerances;
 import unbo.core.units.Entry;
 import unbo.core.units.LengthEntry;
 import unbo.core.units.LengthEntry.Unit;
@@ -56,6 +60,12 @@ record InspectionForm(Map<String, String> fields, FieldProblems problems) {
     return get("group").isBlank() ? "CN" : get("group");
   }
 
+  /** Whether class and clearance are among those that the page offers. */
+  boolean isOfAKnownClass(Bearing bearing) {
+    return RingTolerances.classes(RingKind.of(bearing)).contains(toleranceClass())
+        && InternalClearances.GROUPS.contains(clearance());
+  }
+
   String note() {
     return get("note").strip();
   }
@@ -81,6 +91,9 @@ record InspectionForm(Map<String, String> fields, FieldProblems problems) {
 
   private Optional<Measured> size(String field) {
     List<Double> values = readings(field, Unit.MILLIMETRE, MOST_MM);
+    if (values.contains(0.0)) {
+      problems.add(field, new Problem(get(field), "Nothing measures 0.", "Leave it out."));
+    }
     return values.isEmpty()
         ? Optional.empty()
         : Optional.of(Readings.of(values, instrument()).result());

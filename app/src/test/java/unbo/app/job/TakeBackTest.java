@@ -73,9 +73,13 @@ class TakeBackTest extends PageTest {
     assertThat(again.getText()).isEqualTo("took back: everything");
     assertThat(again.getPerson()).isEqualTo("Tuva");
     jobs.takeBack(job.getId(), again.getEventId(), "Joren").orElseThrow();
+    JobUndo redone = jobs.lastChange(reload(job)).orElseThrow();
+    assertThat(redone.getText()).isEqualTo("did again: everything");
     assertThat(reload(job).assembly().bearing("inboard").designation()).isEqualTo("32206");
     assertThat(withoutRevision(reload(job).work().state().text()))
         .isEqualTo(withoutRevision(after));
+    jobs.takeBack(job.getId(), redone.getEventId(), "Joren").orElseThrow();
+    assertThat(jobs.history(job.getId()).get(0).getText()).isEqualTo("took back: everything");
   }
 
   /** It is the vehicle's: taken back with its own change, and left alone by every other. */

@@ -276,6 +276,13 @@ class ShelfPageTest extends PageTest {
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("No bearing measures that.")))
         .andExpect(content().string(containsString("9000")));
+    mvc.perform(post(path, "bore", "0 30", "cls", "Normal"))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Nothing measures 0.")));
+    mvc.perform(post(path, "bore", "30", "cls", "Better than P2")).andExpect(status().isNotFound());
+    mvc.perform(post(path, "bore", "30", "cls", "Normal", "group", "C99"))
+        .andExpect(status().isNotFound());
+    assertThat(shelf.inspections(item.getId())).isEmpty();
     mvc.perform(post(path, "bore", "30 ".repeat(13)))
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("Twelve at the most.")));
