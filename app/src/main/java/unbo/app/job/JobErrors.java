@@ -1,8 +1,8 @@
 package unbo.app.job;
 
 import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.http.HttpStatus;
-import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -26,7 +26,7 @@ class JobErrors {
   }
 
   /** Two people pressed the button in the same instant; the second one is asked to press again. */
-  @ExceptionHandler(ObjectOptimisticLockingFailureException.class)
+  @ExceptionHandler(ConcurrencyFailureException.class)
   @ResponseStatus(HttpStatus.CONFLICT)
   String sameInstant(HttpServletRequest request, Model model) {
     return ErrorPage.of(

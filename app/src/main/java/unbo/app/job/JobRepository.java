@@ -1,8 +1,11 @@
 package unbo.app.job;
 
+import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 import unbo.app.vehicle.Vehicle;
 
@@ -12,6 +15,12 @@ import unbo.app.vehicle.Vehicle;
  * Jobs#get}.
  */
 public interface JobRepository extends JpaRepository<Job, Long> {
+
+  /** A job that nobody else changes until this transaction ends: who comes second waits. */
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  @Query("select j from Job j where j.id = :id")
+  Optional<Job> toChange(long id);
+
   @Query(
       "select j from Job j join fetch j.vehicle left join fetch j.work.stations"
           + " where j.closedAt is null order by j.id")

@@ -39,7 +39,16 @@ public class Jobs {
   /** A job with its whole record. */
   @Transactional(readOnly = true)
   public Job get(long id) {
-    Job job = jobs.findById(id).orElseThrow(() -> new NoSuchPage("There is no job " + id + "."));
+    return whole(jobs.findById(id), id);
+  }
+
+  /** The lock comes first: what is read before it may be of another time. */
+  private Job toChange(long id) {
+    return whole(jobs.toChange(id), id);
+  }
+
+  private static Job whole(Optional<Job> found, long id) {
+    Job job = found.orElseThrow(() -> new NoSuchPage("There is no job " + id + "."));
     job.work().initialize();
     return job;
   }
@@ -123,7 +132,7 @@ public class Jobs {
    */
   @Transactional
   public Job keepTo(long id, int revision, String person, School school) {
-    Vehicle vehicle = get(id).getVehicle();
+    Vehicle vehicle = toChange(id).getVehicle();
     String text =
         "school of "
             + vehicle.getName()
@@ -145,7 +154,7 @@ public class Jobs {
    */
   @Transactional
   public Job follow(long id, Station station, String person, StationMark.State state, String text) {
-    int revision = get(id).work().revision(station);
+    int revision = toChange(id).work().revision(station);
     return apply(
         id, station, revision, new Entry(person, state, null, text, true), (work, s) -> {});
   }
@@ -156,7 +165,7 @@ public class Jobs {
 
   private Job apply(
       long id, Station station, int revision, Entry entry, BiConsumer<Job, Signature> change) {
-    Job job = get(id);
+    Job job = toChange(id);
     if (job.isClosed()) {
       throw new ClosedJob(job);
     }
@@ -207,7 +216,7 @@ public class Jobs {
    */
   @Transactional
   public Optional<Job> takeBack(long id, long eventId, String person) {
-    Job job = get(id);
+    Job job = toChange(id);
     if (job.isClosed()) {
       throw new ClosedJob(job);
     }

@@ -44,10 +44,12 @@ public class Listenings {
 
   @Transactional(readOnly = true)
   public Listening get(long id) {
+    return recalled(listenings.findById(id));
+  }
+
+  private Listening recalled(Optional<Listening> found) {
     Listening listening =
-        listenings
-            .findById(id)
-            .orElseThrow(() -> new NoSuchPage("There is no such search for a cause."));
+        found.orElseThrow(() -> new NoSuchPage("There is no such search for a cause."));
     past.recallInto(listening);
     return listening;
   }
@@ -193,16 +195,28 @@ public class Listenings {
   /** Ends without anything; a booked recheck is taken off the list. */
   @Transactional
   public void drop(long id, String person) {
-    Listening listening = get(id).isRecheck() ? get(id) : running(id);
+    Listening listening = toChange(id);
+    if (!listening.isRecheck()) {
+      refuseEnded(listening);
+    }
     listening.end(Listening.Ending.DROPPED, person, clock.instant());
   }
 
-  /** A search that has not ended. */
+  /** A search that has not ended, to be changed. */
   private Listening running(long id) {
-    Listening listening = get(id);
+    Listening listening = toChange(id);
+    refuseEnded(listening);
+    return listening;
+  }
+
+  /** The lock comes first: what is read before it may be of another time. */
+  private Listening toChange(long id) {
+    return recalled(listenings.toChange(id));
+  }
+
+  private static void refuseEnded(Listening listening) {
     if (listening.isEnded()) {
       throw new EndedListening();
     }
-    return listening;
   }
 }

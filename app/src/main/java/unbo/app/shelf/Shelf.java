@@ -67,9 +67,15 @@ public class Shelf {
 
   @Transactional(readOnly = true)
   public ShelfItem get(long id) {
-    return items
-        .findById(id)
-        .orElseThrow(() -> new NoSuchPage("Nothing of this number lies there."));
+    return existing(items.findById(id));
+  }
+
+  private ShelfItem toChange(long id) {
+    return existing(items.toChange(id));
+  }
+
+  private static ShelfItem existing(Optional<ShelfItem> item) {
+    return item.orElseThrow(() -> new NoSuchPage("Nothing of this number lies there."));
   }
 
   @Transactional(readOnly = true)
@@ -193,7 +199,7 @@ public class Shelf {
    * @return false when somebody else changed it in between; nothing is written then
    */
   boolean write(long id, int version, ShelfEntry entry, String person) {
-    ShelfItem item = get(id);
+    ShelfItem item = toChange(id);
     if (item.getVersion() != version) {
       return false;
     }
@@ -208,7 +214,7 @@ public class Shelf {
 
   /** Puts or takes pieces; refuses with false when not enough lie there. */
   boolean move(long id, int pieces, String reason, String person) {
-    ShelfItem item = get(id);
+    ShelfItem item = toChange(id);
     if (item.getQuantity() + pieces < 0) {
       return false;
     }

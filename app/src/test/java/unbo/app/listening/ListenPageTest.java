@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import unbo.app.AtOnce;
 import unbo.app.vehicle.Vehicle;
 import unbo.core.diagnosis.DiagnosisTest;
 import unbo.core.vehicle.VehicleKind;
@@ -192,5 +193,43 @@ class ListenPageTest extends ListenTest {
     send(search, "/answers", "test", "t-rock", "answer", "none")
         .andExpect(status().isConflict())
         .andExpect(content().string(containsString("This search has ended")));
+  }
+
+  /** A button pressed twice, or by two hands: one line; two different answers: both, in order. */
+  @Test
+  void anAnswerGivenManyTimesInTheSameInstantCountsOnce() throws Exception {
+    Listening search = someCar();
+    AtOnce.all(
+        8,
+        i -> {
+          listenings.answer(search.getId(), "nuts", "axle-1-left", "", "Tester");
+          return i;
+        });
+    assertThat(answers(search).lines()).hasSize(1);
+    AtOnce.all(
+        4,
+        i -> {
+          listenings.answer(search.getId(), "nuts", "", "", "Tester " + i);
+          return i;
+        });
+    assertThat(answers(search).lines()).hasSize(5);
+  }
+
+  /** Only one of those who end a search ends it. */
+  @Test
+  void aSearchEndsOnce() throws Exception {
+    Listening search = someCar();
+    List<Boolean> ended =
+        AtOnce.all(
+            6,
+            i -> {
+              try {
+                listenings.drop(search.getId(), "Tester " + i);
+                return true;
+              } catch (EndedListening e) {
+                return false;
+              }
+            });
+    assertThat(ended).containsOnlyOnce(true);
   }
 }

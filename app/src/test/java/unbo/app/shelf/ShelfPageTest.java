@@ -18,6 +18,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import unbo.app.AtOnce;
 import unbo.app.PageTest;
 import unbo.core.measure.Verdict;
 
@@ -289,5 +290,15 @@ class ShelfPageTest extends PageTest {
     mvc.perform(post(path, "note", "x".repeat(301)))
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("300 characters.")));
+  }
+
+  /** Eight people take a piece each of six: six get one, and the count is right. */
+  @Test
+  void piecesTakenInTheSameInstantAreAllCounted() throws Exception {
+    ShelfItem item = put("6307", 6, "");
+    List<Boolean> taken = AtOnce.all(8, i -> shelf.move(item.getId(), -1, "taken", "Person " + i));
+    assertThat(taken).filteredOn(t -> t).hasSize(6);
+    assertThat(shelf.get(item.getId()).getQuantity()).isZero();
+    assertThat(shelf.moves(item.getId())).hasSize(7);
   }
 }
