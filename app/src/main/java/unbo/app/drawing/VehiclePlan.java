@@ -44,6 +44,12 @@ public record VehiclePlan(
     return new Drawer(layout, YARD_UNITS_PER_MM, MARGIN).draw(false);
   }
 
+  /** A vehicle as small as beside a line of text, to know its kind by: body and wheels alone. */
+  public static VehiclePlan small(VehicleLayout layout, double height) {
+    VehiclePlan plan = new Drawer(layout, (height - 2 * END) / layout.lengthMm(), END).draw(false);
+    return new VehiclePlan(plan.width, plan.height, plan.body, plan.detail, plan.wheels, List.of());
+  }
+
   /** A vehicle alone, as large as a height allows, with balloons. */
   public static VehiclePlan alone(VehicleLayout layout, double height) {
     return new Drawer(layout, scaleAlone(layout, height), 110).draw(true);

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import unbo.app.account.Person;
+import unbo.app.drawing.VehiclePicture;
 import unbo.app.drawing.VehiclePlan;
 import unbo.app.job.Job;
 import unbo.app.job.Jobs;
@@ -31,6 +32,9 @@ import unbo.core.vehicle.VehicleTemplate;
 @Controller
 @RequestMapping("/vehicles")
 class VehicleController {
+
+  private static final List<TemplateRow> TEMPLATES =
+      VehicleTemplate.all().stream().map(TemplateRow::of).toList();
 
   private static final int LONGEST_COMPLAINT = 500;
   private static final double PLAN_HEIGHT = 620;
@@ -82,11 +86,22 @@ class VehicleController {
   /** Templates to start from, or the form of one. */
   @GetMapping("/new")
   String ask(@RequestParam(required = false) String template, Model model) {
-    model.addAttribute("templates", VehicleTemplate.all());
-    if (template != null) {
+    if (template == null) {
+      model.addAttribute("templates", TEMPLATES);
+    } else {
       form(model, VehicleForm.from(template(template)));
     }
     return "new-vehicle";
+  }
+
+  /** A template to choose, with a drawing that says its kind sooner than its words. */
+  public record TemplateRow(VehicleTemplate template, VehiclePicture picture) {
+    private static final double HEIGHT = 92;
+
+    static TemplateRow of(VehicleTemplate template) {
+      VehiclePlan plan = VehiclePlan.small(template.layout(), HEIGHT);
+      return new TemplateRow(template, new VehiclePicture(plan, template.title(), null, Map.of()));
+    }
   }
 
   @PostMapping("/new")
@@ -101,7 +116,6 @@ class VehicleController {
       return "redirect:/vehicles/" + vehicles.save(vehicle.get()).getId();
     }
     response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-    model.addAttribute("templates", VehicleTemplate.all());
     form(model, form);
     return "new-vehicle";
   }

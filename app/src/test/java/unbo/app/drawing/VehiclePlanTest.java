@@ -1,6 +1,7 @@
 package unbo.app.drawing;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -38,6 +39,24 @@ class VehiclePlanTest {
                 assertThat(w.y()).isBetween(-1.0, plan.height() - w.height() + 1);
                 assertThat(w.markX()).isBetween(9.0, plan.width() - 9);
               });
+    }
+  }
+
+  /** Small it fills its height, is the same vehicle, and leaves out what would clot. */
+  @ParameterizedTest
+  @MethodSource("templates")
+  void smallItIsTheSameVehicle(VehicleTemplate template) {
+    VehiclePlan small = VehiclePlan.small(template.layout(), 92);
+    VehiclePlan large = VehiclePlan.inYard(template.layout());
+    assertThat(small.height()).isCloseTo(92, within(1e-9));
+    assertThat(small.marks()).isEmpty();
+    assertThat(small.wheels()).hasSameSizeAs(large.wheels());
+    double scale = small.wheels().get(0).height() / large.wheels().get(0).height();
+    for (int i = 0; i < small.wheels().size(); i++) {
+      VehiclePlan.Wheel wheel = small.wheels().get(i);
+      assertThat(wheel.width() / large.wheels().get(i).width()).isCloseTo(scale, within(1e-9));
+      assertThat(wheel.x()).isBetween(0.0, small.width() - wheel.width());
+      assertThat(wheel.y()).isBetween(-1.0, small.height() - wheel.height() + 1);
     }
   }
 

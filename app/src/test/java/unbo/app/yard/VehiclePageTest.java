@@ -108,6 +108,24 @@ class VehiclePageTest extends PageTest {
     search("x".repeat(10_000)).andExpect(content().string(containsString("first 100 characters")));
   }
 
+  /** Each kind is drawn beside its words, and the drawing is no link of its own. */
+  @Test
+  void everyKindToStartFromIsDrawn() throws Exception {
+    String page =
+        mvc.perform(get("/vehicles/new").with(as("tuva")))
+            .andExpect(status().isOk())
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    for (VehicleTemplate template : VehicleTemplate.all()) {
+      assertThat(page)
+          .contains("/vehicles/new?template=" + template.id() + "\"")
+          .contains("aria-label=\"" + template.title() + " in plan, front upwards\"");
+    }
+    assertThat(page.split("class=\"plan-drawing\"")).hasSize(VehicleTemplate.all().size() + 1);
+    assertThat(page).doesNotContain("/positions/");
+  }
+
   /** It has no address yet: its wheels would lead to a vehicle called null. */
   @Test
   void theVehicleOfAFormLeadsNowhere() throws Exception {
