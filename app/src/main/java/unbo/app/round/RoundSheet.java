@@ -82,9 +82,9 @@ public record RoundSheet(List<Stop> stops, Stop now, int done, List<String> wors
           all.add(
               m.title()
                   + " is worse than its brother’s: "
-                  + number(value.getAsDouble())
+                  + number(m, value.getAsDouble())
                   + " against "
-                  + number(other.getAsDouble())
+                  + number(m, other.getAsDouble())
                   + " "
                   + m.unit());
         }
@@ -101,7 +101,7 @@ public record RoundSheet(List<Stop> stops, Stop now, int done, List<String> wors
     String unit = " " + trend.measure().unit();
     return new TrendRow(
         trend.measure().title(),
-        number(last) + unit,
+        number(trend.measure(), last) + unit,
         trend.change().title(),
         trend
             .perYear()
@@ -124,14 +124,15 @@ public record RoundSheet(List<Stop> stops, Stop now, int done, List<String> wors
     return String.format(Locale.ROOT, form + " ± " + form, value, uncertainty).replace('-', '−');
   }
 
-  /** Three figures at most; the last zeros fall away. */
-  private static String number(double value) {
-    return new BigDecimal(value)
-        .round(new MathContext(3))
-        .setScale(3, RoundingMode.HALF_EVEN)
-        .stripTrailingZeros()
-        .toPlainString()
-        .replace('-', '−');
+  /** Three figures at most; the last zeros fall away, but millimetres keep their hundredths. */
+  private static String number(RoundMeasure measure, double value) {
+    BigDecimal plain =
+        new BigDecimal(value)
+            .round(new MathContext(3))
+            .setScale(3, RoundingMode.HALF_EVEN)
+            .stripTrailingZeros();
+    int places = Math.max(plain.scale(), measure.unit().equals("mm") ? 2 : 0);
+    return plain.setScale(places, RoundingMode.UNNECESSARY).toPlainString().replace('-', '−');
   }
 
   /** A line through the points, from the least to the greatest value; empty for one point. */
