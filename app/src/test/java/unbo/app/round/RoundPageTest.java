@@ -90,7 +90,7 @@ class RoundPageTest extends PageTest {
             content()
                 .string(
                     containsString(
-                        "hub right: play at the rim is worse than its brother’s: 0.28 against 0.2"
+                        "hub right: play at the rim is worse than its brother’s: 0.28 against 0.20"
                             + " mm")));
   }
 
