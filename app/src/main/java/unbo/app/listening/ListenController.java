@@ -1,6 +1,5 @@
 package unbo.app.listening;
 
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.EnumSet;
 import java.util.List;
@@ -10,16 +9,13 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import unbo.app.account.Person;
-import unbo.app.web.ErrorPage;
 import unbo.app.web.NoSuchPage;
 import unbo.core.diagnosis.Complaint;
 import unbo.core.diagnosis.DiagnosisTest;
@@ -98,7 +94,7 @@ class ListenController {
       @AuthenticationPrincipal Person person,
       Model model,
       HttpServletResponse response) {
-    Listening listening = listenings.get(id);
+    Listening listening = listenings.goingOn(id);
     Gauged gauged = page.gauged(listening, test(listening, test), form);
     if (!gauged.problems().isEmpty() && !answer.isEmpty()) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
@@ -134,6 +130,7 @@ class ListenController {
       Model model,
       HttpServletResponse response,
       RedirectAttributes next) {
+    listenings.goingOn(id);
     if (words.isBlank() || words.length() > LONGEST_WORDS) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("words", words);
@@ -165,11 +162,5 @@ class ListenController {
     }
     listenings.bar(id, occasions);
     return "redirect:/listen/" + id;
-  }
-
-  @ExceptionHandler(EndedListening.class)
-  @ResponseStatus(HttpStatus.CONFLICT)
-  String ended(EndedListening e, HttpServletRequest request, Model model) {
-    return ErrorPage.of(request, model, "It has ended", e.getMessage());
   }
 }

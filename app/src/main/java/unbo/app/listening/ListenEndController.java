@@ -1,6 +1,5 @@
 package unbo.app.listening;
 
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -10,19 +9,16 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import unbo.app.account.Person;
 import unbo.app.job.Job;
 import unbo.app.job.Selection;
 import unbo.app.job.Station;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.Vehicles;
-import unbo.app.web.ErrorPage;
 import unbo.app.web.FieldProblems;
 import unbo.core.units.Problem;
 import unbo.core.units.QuantityEntry;
@@ -61,6 +57,7 @@ class ListenEndController {
     if (listening.getJobId() != null) {
       return "redirect:/jobs/" + listening.getJobId();
     }
+    listenings.goingOn(id);
     Optional<Vehicle> at = at(listening, vehicle, position);
     if (at.isEmpty()) {
       FieldProblems problems = new FieldProblems();
@@ -96,6 +93,7 @@ class ListenEndController {
       @AuthenticationPrincipal Person person,
       Model model,
       HttpServletResponse response) {
+    listenings.goingOn(id);
     FieldProblems problems = new FieldProblems();
     LocalDate on = day(recheckOn, problems);
     Optional<Double> km =
@@ -155,11 +153,5 @@ class ListenEndController {
   String drop(@PathVariable long id, @AuthenticationPrincipal Person person) {
     listenings.drop(id, person.getName());
     return "redirect:/listen";
-  }
-
-  @ExceptionHandler(EndedListening.class)
-  @ResponseStatus(HttpStatus.CONFLICT)
-  String ended(EndedListening e, HttpServletRequest request, Model model) {
-    return ErrorPage.of(request, model, "It has ended", e.getMessage());
   }
 }

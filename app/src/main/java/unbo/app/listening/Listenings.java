@@ -47,6 +47,17 @@ public class Listenings {
     return recalled(listenings.findById(id));
   }
 
+  /**
+   * A search that has not ended: asked before anything typed is looked at, since the page of one
+   * that has ended has no field to say anything at.
+   */
+  @Transactional(readOnly = true)
+  public Listening goingOn(long id) {
+    Listening listening = get(id);
+    refuseEnded(listening);
+    return listening;
+  }
+
   private Listening recalled(Optional<Listening> found) {
     Listening listening =
         found.orElseThrow(() -> new NoSuchPage("There is no such search for a cause."));
