@@ -44,7 +44,13 @@ public record BearingDrawing(
       List<String> contactLines) {}
 
   /** A piece's name at the right with the line to it. */
-  public record Label(String text, double y, Spot from, Spot to) {}
+  public record Label(String text, double y, Spot from, Spot to) {
+
+    /** The line from the name to its piece. */
+    public String leader() {
+      return Spot.line(from, to);
+    }
+  }
 
   /** A dimension line with its text. */
   public record Measure(
@@ -164,7 +170,7 @@ public record BearingDrawing(
     }
 
     private String line(unbo.core.section.Section.ContactLine line) {
-      return "M" + scale.at(line.element()).pair() + " L" + scale.at(line.centre()).pair();
+      return Spot.line(scale.at(line.element()), scale.at(line.centre()));
     }
 
     /** Names in a column at the right, sorted by height so that no line crosses another. */

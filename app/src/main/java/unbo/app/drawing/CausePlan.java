@@ -44,7 +44,7 @@ public record CausePlan(VehiclePlan plan, List<Mark> marks) {
 
     /** The line from the mark to its place. */
     public String leader() {
-      return "M" + leaderEnd.pair() + " L" + spot.pair();
+      return Spot.line(leaderEnd, spot);
     }
   }
 
@@ -107,14 +107,11 @@ public record CausePlan(VehiclePlan plan, List<Mark> marks) {
 
   private static String lozenge(Spot at) {
     double half = HALF + 2;
-    return "M"
-        + new Spot(at.x() - half, at.y()).pair()
-        + " L"
-        + new Spot(at.x(), at.y() - half).pair()
-        + " L"
-        + new Spot(at.x() + half, at.y()).pair()
-        + " L"
-        + new Spot(at.x(), at.y() + half).pair()
-        + " Z";
+    return Spot.line(
+            new Spot(at.x() - half, at.y()),
+            new Spot(at.x(), at.y() - half),
+            new Spot(at.x() + half, at.y()),
+            new Spot(at.x(), at.y() + half))
+        + "Z";
   }
 }

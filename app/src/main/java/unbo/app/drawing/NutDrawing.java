@@ -105,11 +105,7 @@ public record NutDrawing(
   private static Tick tick(NutPosition place, Dial dial, boolean chosen) {
     double degrees = dial.degrees(place.endPlayMm().value());
     Spot text = polar(TEXT, degrees);
-    String path =
-        "M"
-            + polar(DIAL - (chosen ? 16 : 9), degrees).pair()
-            + " L"
-            + polar(DIAL + 11, degrees).pair();
+    String path = Spot.line(polar(DIAL - (chosen ? 16 : 9), degrees), polar(DIAL + 11, degrees));
     String label =
         String.format(Locale.ROOT, "%.3f", place.endPlayMm().value() + 0.0).replace('-', '−');
     return new Tick(
@@ -132,7 +128,7 @@ public record NutDrawing(
       Spot b = polar(CROWN, middle - half);
       Spot c = polar(CROWN, middle + half);
       Spot d = polar(SPINDLE + 2, middle + half * 1.3);
-      paths.add("M" + a.pair() + " L" + b.pair() + " L" + c.pair() + " L" + d.pair() + "Z");
+      paths.add(Spot.line(a, b, c, d) + "Z");
     }
     return paths;
   }
@@ -142,8 +138,7 @@ public record NutDrawing(
     for (int line = 0; line < lock.holeLines(); line++) {
       double degrees = -90 + 180.0 * line / lock.holeLines();
       Spot letter = polar(SPINDLE - 13, degrees + 24);
-      String path =
-          "M" + polar(SPINDLE, degrees).pair() + " L" + polar(SPINDLE, degrees + 180).pair();
+      String path = Spot.line(polar(SPINDLE, degrees), polar(SPINDLE, degrees + 180));
       lines.add(
           new HoleLine(
               String.valueOf((char) ('A' + line)), path, letter.x(), letter.y() + 5, line == used));

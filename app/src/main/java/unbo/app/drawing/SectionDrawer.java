@@ -68,7 +68,7 @@ final class SectionDrawer {
         parts(),
         section.grease().stream().map(g -> SectionDrawing.outline(g, scale)).toList(),
         section.contactLines().stream()
-            .map(l -> "M" + scale.at(l.element()).pair() + " L" + scale.at(l.centre()).pair())
+            .map(l -> Spot.line(scale.at(l.element()), scale.at(l.centre())))
             .toList(),
         dimensions,
         results,
@@ -106,18 +106,13 @@ final class SectionDrawer {
     double from = scale.x(brokenShapes().mapToDouble(Shape::leastX).min().orElseThrow()) - 8;
     double to = scale.x(brokenShapes().mapToDouble(Shape::mostX).max().orElseThrow()) + 8;
     double middle = (from + to) / 2;
-    return "M"
-        + new Spot(from, y).pair()
-        + " L"
-        + new Spot(middle - 6, y).pair()
-        + " L"
-        + new Spot(middle - 2, y - 6).pair()
-        + " L"
-        + new Spot(middle + 2, y + 6).pair()
-        + " L"
-        + new Spot(middle + 6, y).pair()
-        + " L"
-        + new Spot(to, y).pair();
+    return Spot.line(
+        new Spot(from, y),
+        new Spot(middle - 6, y),
+        new Spot(middle - 2, y - 6),
+        new Spot(middle + 2, y + 6),
+        new Spot(middle + 6, y),
+        new Spot(to, y));
   }
 
   private Stream<Shape> brokenShapes() {

@@ -55,7 +55,13 @@ public record SectionDrawing(
       List<Outline> outlines,
       Spot anchor,
       Spot balloon,
-      Spot leaderEnd) {}
+      Spot leaderEnd) {
+
+    /** The line from the balloon to its part. */
+    public String leader() {
+      return Spot.line(leaderEnd, anchor);
+    }
+  }
 
   /**
    * Outlines of one look, drawn as one, with the class of that look and their hatch lines, empty

@@ -1,5 +1,8 @@
 package unbo.app.drawing;
 
+import java.util.Arrays;
+import java.util.stream.Collectors;
+
 /**
  * A place in a drawing, y downwards.
  *
@@ -30,6 +33,11 @@ public record Spot(double x, double y) {
     }
     long whole = Math.abs(tenths);
     return (tenths < 0 ? "-" : "") + whole / 10 + "." + whole % 10;
+  }
+
+  /** The path of a line through places. */
+  static String line(Spot... through) {
+    return Arrays.stream(through).map(Spot::pair).collect(Collectors.joining(" L", "M", ""));
   }
 
   String pair() {

@@ -172,7 +172,7 @@ final class VehicleBody {
   }
 
   private static String line(double x1, double y1, double x2, double y2) {
-    return "M" + new Spot(x1, y1).pair() + to(x2, y2);
+    return Spot.line(new Spot(x1, y1), new Spot(x2, y2));
   }
 
   private static String to(double x, double y) {

@@ -37,7 +37,13 @@ public record VehiclePlan(
       double markY) {}
 
   /** A position without a wheel; its balloon stands only on the large plan. */
-  public record Mark(Position position, int number, Spot spot, Spot balloon, Spot leaderEnd) {}
+  public record Mark(Position position, int number, Spot spot, Spot balloon, Spot leaderEnd) {
+
+    /** The line from the balloon to the place. */
+    public String leader() {
+      return Spot.line(leaderEnd, spot);
+    }
+  }
 
   /** A vehicle at the scale of the yard. */
   public static VehiclePlan inYard(VehicleLayout layout) {

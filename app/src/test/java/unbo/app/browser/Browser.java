@@ -201,6 +201,8 @@ final class Browser implements AutoCloseable {
         .map(e -> e.getMessage())
         // A refused entry is answered with 409 or 422, which the browser logs as a failed resource.
         .filter(m -> !m.contains("status of 422") && !m.contains("status of 409"))
+        // Who goes on while a preview is on its way breaks it off; one that failed says sendError.
+        .filter(m -> !m.contains("htmx:sendAbort") && !m.contains("htmx:afterRequest"))
         .toList();
   }
 
