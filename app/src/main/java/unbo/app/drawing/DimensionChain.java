@@ -17,6 +17,7 @@ final class DimensionChain {
   private static final double TICK = 4;
   private static final double ROOM = 10;
   private static final double LOWER = 20;
+  private static final double GAP = 2;
 
   private final Section section;
   private final Scale scale;
@@ -35,10 +36,17 @@ final class DimensionChain {
     return text.length() * CHARACTER;
   }
 
+  /** Diameters first: their lines may run under the texts of the lengths, which cover them. */
   List<DimensionView> views() {
     List<DimensionView> views = new ArrayList<>();
+    section.dimensions().stream()
+        .filter(Section.Dimension::diameter)
+        .map(this::diameter)
+        .forEach(views::add);
     for (Section.Dimension dimension : section.dimensions()) {
-      views.add(dimension.diameter() ? diameter(dimension) : length(dimension, views));
+      if (!dimension.diameter()) {
+        views.add(length(dimension, views));
+      }
     }
     return views;
   }
@@ -82,7 +90,7 @@ final class DimensionChain {
     String text = "Ø" + plain(dimension.value());
     StringBuilder path = new StringBuilder();
     line(path, x, scale.axisY() - 8, x, bottom);
-    line(path, x - 6, bottom, x + 12, bottom);
+    line(path, x - 6, bottom, Math.max(x + 12, surface(dimension)), bottom);
     slash(path, x, bottom);
     return new DimensionView(
         path.toString(),
@@ -92,6 +100,11 @@ final class DimensionChain {
         text,
         true,
         dimension.assumed());
+  }
+
+  /** The line goes on to the surface: what stands at the left may have another diameter. */
+  private double surface(Section.Dimension dimension) {
+    return scale.x(dimension.surfaceFrom().orElse(section.leastX())) - GAP;
   }
 
   private static void line(StringBuilder path, double x1, double y1, double x2, double y2) {

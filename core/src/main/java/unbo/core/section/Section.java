@@ -1,6 +1,7 @@
 package unbo.core.section;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import unbo.core.arrangement.StackProblem;
 
 /**
@@ -38,9 +39,16 @@ public record Section(
    * @param value what is written, in millimetres
    * @param assumed whether nobody measured it
    * @param diameter whether it is a diameter
+   * @param surfaceFrom where along x the surface of a diameter begins; empty for a length, and for
+   *     a diameter that no drawn surface has
    */
   public record Dimension(
-      double from, double to, double value, boolean assumed, boolean diameter) {}
+      double from,
+      double to,
+      double value,
+      boolean assumed,
+      boolean diameter,
+      OptionalDouble surfaceFrom) {}
 
   public double leastX() {
     return parts.stream()

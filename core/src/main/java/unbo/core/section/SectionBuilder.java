@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.BearingPlace;
 import unbo.core.arrangement.DimensionLine;
@@ -50,7 +51,7 @@ public final class SectionBuilder {
     for (BearingPlace place : assembly.arrangement().places()) {
       lines.addAll(bearings.get(place.id()).contactLines());
     }
-    return new Section(parts, lines, dimensions(), grease(), assembly.problems());
+    return new Section(parts, lines, dimensions(parts), grease(), assembly.problems());
   }
 
   private List<Shape> grease() {
@@ -134,18 +135,26 @@ public final class SectionBuilder {
     return new Shape(Profile.mirrored(profile, from, to), Shape.Look.OUTSIDE);
   }
 
-  private List<Section.Dimension> dimensions() {
-    return assembly.arrangement().dimensions().stream().map(this::dimension).toList();
+  private List<Section.Dimension> dimensions(List<SectionPart> parts) {
+    return assembly.arrangement().dimensions().stream().map(d -> dimension(d, parts)).toList();
   }
 
-  private Section.Dimension dimension(DimensionLine line) {
+  private Section.Dimension dimension(DimensionLine line, List<SectionPart> parts) {
     boolean assumed = line.of().map(this::isAssumed).orElse(false);
     double to = assembly.value(line.to());
     if (line.diameter()) {
-      return new Section.Dimension(-to / 2, to / 2, to, assumed, true);
+      return new Section.Dimension(-to / 2, to / 2, to, assumed, true, surfaceFrom(parts, to / 2));
     }
     double from = assembly.value(line.from());
-    return new Section.Dimension(from, to, to - from, assumed, false);
+    return new Section.Dimension(from, to, to - from, assumed, false, OptionalDouble.empty());
+  }
+
+  /** Where the leftmost surface of a radius begins: two corners beside each other lie on it. */
+  private static OptionalDouble surfaceFrom(List<SectionPart> parts, double radius) {
+    return parts.stream()
+        .flatMap(p -> p.shapes().stream())
+        .flatMapToDouble(shape -> shape.surfacesFrom(radius))
+        .min();
   }
 
   /** Whether the size or the bearing of a dimension line is a value that nobody took. */

@@ -4,6 +4,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.DoubleBinaryOperator;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 
 /**
  * A closed outline of a part, and how it is shown.
@@ -41,7 +43,7 @@ public record Shape(List<Point> outline, Look look) {
   }
 
   static List<Point> points(double... xr) {
-    return java.util.stream.IntStream.range(0, xr.length / 2)
+    return IntStream.range(0, xr.length / 2)
         .mapToObj(i -> new Point(xr[2 * i], xr[2 * i + 1]))
         .toList();
   }
@@ -101,5 +103,20 @@ public record Shape(List<Point> outline, Look look) {
       best = further.applyAsDouble(best, along.applyAsDouble(point));
     }
     return best;
+  }
+
+  /** Where along x the edges begin that run along the axis at a radius. */
+  DoubleStream surfacesFrom(double radius) {
+    return IntStream.range(0, outline.size())
+        .filter(i -> lies(outline.get(i), radius) && lies(outline.get(next(i)), radius))
+        .mapToDouble(i -> Math.min(outline.get(i).x(), outline.get(next(i)).x()));
+  }
+
+  private int next(int corner) {
+    return (corner + 1) % outline.size();
+  }
+
+  private static boolean lies(Point corner, double radius) {
+    return Math.abs(corner.r() - radius) < 1e-6;
   }
 }
