@@ -312,4 +312,17 @@
       status.textContent = "No answer: is the application still running?";
     }
   });
+
+  // Pressed twice, as gloves do: a form that leads to another page is sent once. Those that stay see to it themselves.
+  document.addEventListener("submit", (event) => {
+    const form = event.target;
+    if (event.defaultPrevented || form.method !== "post") return;
+    if (form.dataset.sent) {
+      event.preventDefault();
+      return;
+    }
+    form.dataset.sent = "yes";
+    window.setTimeout(() => delete form.dataset.sent, 5000); // stopped on its way, it may be sent again
+  });
+  window.addEventListener("pageshow", () => document.querySelectorAll("form[data-sent]").forEach((form) => delete form.dataset.sent));
 })();
