@@ -104,6 +104,21 @@ class TakeBackTest extends PageTest {
     assertThat(vehicles.findById(vehicle).orElseThrow().getSchool()).isEqualTo(School.JUST_FREE);
   }
 
+  /** Written before schools were kept with a change, an undo says nothing of them. */
+  @Test
+  void anOldUndoLeavesTheSchoolAlone() {
+    Job job = newJob();
+    change(job, "one", work -> work.setRecheck(null, 100));
+    String text = reload(job).work().state().text();
+    assertThat(text).contains("\"school\":null");
+    String old = text.replace(",\"school\":null", "");
+    assertThat(old).doesNotContain("school");
+    assertThat(JobState.of(old).school()).isNull();
+    assertThat(JobState.of(old).text()).isEqualTo(text);
+    JobState kept = JobState.of(old).with(School.JUST_FREE);
+    assertThat(JobState.of(kept.text()).school()).isEqualTo(School.JUST_FREE);
+  }
+
   private static String withoutRevision(String state) {
     return state.replaceAll("\"revision\":\\d+", "");
   }
