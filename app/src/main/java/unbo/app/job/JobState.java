@@ -11,16 +11,11 @@ import com.fasterxml.jackson.datatype.jsr310.JavaTimeModule;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import unbo.core.setting.School;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.HardStop;
 import unbo.core.verification.RoadFinding;
 
-/**
- * Everything of a job that a change can touch, as it stood before the last one.
- *
- * @param school null where the change was not about the school
- */
+/** Everything of a job that a change can touch, as it stood before the last one. */
 record JobState(
     Map<String, Marked> bearings,
     Map<String, Double> dimensions,
@@ -37,8 +32,7 @@ record JobState(
     LocalDate recheckOn,
     Integer recheckKm,
     Opening opening,
-    Map<Integer, OpeningFinding> openingFindings,
-    School school) {
+    Map<Integer, OpeningFinding> openingFindings) {
 
   /** Records are written by their fields: their methods say what follows, not what stands. */
   private static final ObjectMapper MAPPER =
@@ -53,28 +47,6 @@ record JobState(
 
   /** A reading of end play with its place. */
   record EndPlay(EndPlayKey.Stage stage, int place, EndPlayReading reading) {}
-
-  /** With the vehicle's school, which is the vehicle's own: only where the change was about it. */
-  JobState with(School kept) {
-    return new JobState(
-        bearings,
-        dimensions,
-        masses,
-        parts,
-        stations,
-        endPlays,
-        tests,
-        stops,
-        findings,
-        nut,
-        pack,
-        otherSchools,
-        recheckOn,
-        recheckKm,
-        opening,
-        openingFindings,
-        kept);
-  }
 
   String text() {
     try {

@@ -1,8 +1,12 @@
 package unbo.app.job;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import java.time.Instant;
+import java.util.Optional;
+import unbo.core.setting.School;
 
 /** The last change of a job and what stood before it. */
 @Entity
@@ -15,15 +19,25 @@ public class JobUndo {
   private Instant at;
   private String stateBefore;
 
+  @Enumerated(EnumType.STRING)
+  private School schoolBefore;
+
   protected JobUndo() {}
 
-  JobUndo(JobEvent event, String stateBefore) {
+  /**
+   * What takes an event back.
+   *
+   * @param schoolBefore the vehicle's, null where the event was not about it: it holds for the
+   *     vehicle's other jobs too
+   */
+  JobUndo(JobEvent event, String stateBefore, School schoolBefore) {
     this.jobId = event.getJobId();
     this.eventId = event.getId();
     this.text = event.getText();
     this.person = event.getPerson();
     this.at = event.getAt();
     this.stateBefore = stateBefore;
+    this.schoolBefore = schoolBefore;
   }
 
   /** The history line that it takes back; a form that names another one is out of date. */
@@ -50,5 +64,9 @@ public class JobUndo {
 
   JobState before() {
     return JobState.of(stateBefore);
+  }
+
+  Optional<School> schoolBefore() {
+    return Optional.ofNullable(schoolBefore);
   }
 }

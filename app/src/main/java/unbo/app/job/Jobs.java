@@ -179,16 +179,14 @@ public class Jobs {
     School school = job.getVehicle().getSchool();
     String before = job.work().state().text();
     change.accept(job, new Signature(entry.person, now));
-    if (job.getVehicle().getSchool() != school) {
-      before = JobState.of(before).with(school).text();
-    }
+    School left = job.getVehicle().getSchool() == school ? null : school;
     String old = job.work().mark(station).map(StationMark::getNote).orElse("");
     job.work().mark(station, entry.state, entry.note == null ? old : entry.note, entry.person, now);
     JobEvent event = events.save(new JobEvent(id, now, entry.person, station, entry.text));
     if (entry.follows) {
       undos.findById(id).ifPresent(u -> u.goesWith(event));
     } else {
-      undos.save(new JobUndo(event, before));
+      undos.save(new JobUndo(event, before, left));
     }
     return jobs.saveAndFlush(job);
   }
@@ -224,12 +222,15 @@ public class Jobs {
     if (last.isEmpty()) {
       return Optional.empty();
     }
-    String now = putBack(job, last.get().before());
+    String now = job.work().state().text();
+    School school = last.get().schoolBefore().isPresent() ? job.getVehicle().getSchool() : null;
+    job.work().restore(last.get().before());
+    last.get().schoolBefore().ifPresent(job.getVehicle()::keepTo);
     Station station =
         events.findById(eventId).map(JobEvent::getStation).orElse(StationLine.next(job));
     String text = cut(opposite(last.get().getText()));
     JobEvent event = events.save(new JobEvent(id, clock.instant(), person, station, text));
-    undos.save(new JobUndo(event, now));
+    undos.save(new JobUndo(event, now, school));
     return Optional.of(jobs.saveAndFlush(job));
   }
 
@@ -238,18 +239,6 @@ public class Jobs {
     return text.startsWith(TOOK_BACK)
         ? DID_AGAIN + text.substring(TOOK_BACK.length())
         : TOOK_BACK + (text.startsWith(DID_AGAIN) ? text.substring(DID_AGAIN.length()) : text);
-  }
-
-  /** Puts a state back and says what it was until now. */
-  private static String putBack(Job job, JobState before) {
-    JobState now = job.work().state();
-    String text = now.text();
-    if (before.school() != null) {
-      text = now.with(job.getVehicle().getSchool()).text();
-      job.getVehicle().keepTo(before.school());
-    }
-    job.work().restore(before);
-    return text;
   }
 
   private static String cut(String text) {

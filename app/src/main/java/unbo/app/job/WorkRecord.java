@@ -217,8 +217,7 @@ public class WorkRecord {
         recheckOn,
         recheckKm,
         getOpening(),
-        openingFindings,
-        null);
+        openingFindings);
   }
 
   /** Puts everything back; stations that differ count as changed once more. */
