@@ -10,6 +10,7 @@ public class UnboApplication {
 
   public static void main(String[] args) {
     SpringApplication.run(UnboApplication.class, args);
+    System.out.println("Unbo is up."); // the script that started it waits for this line
   }
 
   /** The only clock; core has none. */

@@ -62,12 +62,12 @@ class AnyInputTest extends PageTest {
           "at-axle-1-left=99;at-axle-1-right=1e9",
           "2147483648",
           "END_PLAY");
-  private static final int TRIES_A_FORM = 10;
+  private static final int TRIES_A_FORM = Integer.getInteger("unbo.fuzz.forms", 10);
 
   @Autowired private Listenings listenings;
   @Autowired private Shelf shelf;
 
-  private final Random random = new Random(20261125);
+  private final Random random = new Random(Long.getLong("unbo.fuzz.seed", 20261125L));
   private final MockHttpSession session = new MockHttpSession();
   private int tried;
 

@@ -24,14 +24,16 @@ public class ApiToken {
   private Instant createdAt;
   private Instant lastUsedAt;
   private Instant revokedAt;
+  private Instant expiresAt;
 
   protected ApiToken() {}
 
-  ApiToken(Account account, String name, String tokenHash, Instant createdAt) {
+  ApiToken(Account account, String name, String tokenHash, Instant createdAt, Instant expiresAt) {
     this.account = account;
     this.name = name;
     this.tokenHash = tokenHash;
     this.createdAt = createdAt;
+    this.expiresAt = expiresAt;
   }
 
   void used(Instant at) {
@@ -46,7 +48,17 @@ public class ApiToken {
     return id;
   }
 
-  Account getAccount() {
+  /** When it ends by itself; null for one that was made before tokens had an end. */
+  public Instant getExpiresAt() {
+    return expiresAt;
+  }
+
+  /** Whether it opens anything at a moment. */
+  boolean holds(Instant now) {
+    return !isRevoked() && account.isActive() && (expiresAt == null || expiresAt.isAfter(now));
+  }
+
+  public Account getAccount() {
     return account;
   }
 

@@ -9,4 +9,6 @@ interface ApiTokenRepository extends JpaRepository<ApiToken, Long> {
   Optional<ApiToken> findByTokenHashAndRevokedAtIsNull(String tokenHash);
 
   List<ApiToken> findByAccountUsernameOrderByIdDesc(String username);
+
+  List<ApiToken> findByRevokedAtIsNullOrderByAccountNameAscIdDesc();
 }

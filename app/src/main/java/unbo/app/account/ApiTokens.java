@@ -1,14 +1,10 @@
 package unbo.app.account;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -20,6 +16,7 @@ class ApiTokens {
 
   private static final int BYTES = 32;
   private static final Duration SAME_USE = Duration.ofMinutes(1);
+  static final int DAYS = 365;
 
   private final ApiTokenRepository tokens;
   private final AccountRepository accounts;
@@ -32,22 +29,29 @@ class ApiTokens {
     this.clock = clock;
   }
 
-  /** Makes a token and returns it; it cannot be shown again. */
+  /** Makes a token for {@value #DAYS} days and returns it; it cannot be shown again. */
   @Transactional
   String make(String username, String name) {
     byte[] bytes = new byte[BYTES];
     random.nextBytes(bytes);
     String token = "unbo_" + Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
     Account account = accounts.findByUsername(username).orElseThrow();
-    tokens.save(new ApiToken(account, name, hash(token), clock.instant()));
+    tokens.save(
+        new ApiToken(
+            account,
+            name,
+            Secrets.hash(token),
+            clock.instant(),
+            clock.instant().plus(Duration.ofDays(DAYS))));
     return token;
   }
 
-  /** Whose token it is; empty when it is unknown or revoked. */
+  /** Whose token it is; empty when it is unknown, revoked, at its end or of a closed account. */
   @Transactional
   Optional<Person> person(String token) {
     return tokens
-        .findByTokenHashAndRevokedAtIsNull(hash(token))
+        .findByTokenHashAndRevokedAtIsNull(Secrets.hash(token))
+        .filter(t -> t.holds(clock.instant()))
         .map(
             t -> {
               noteUse(t);
@@ -69,21 +73,36 @@ class ApiTokens {
     return tokens.findByAccountUsernameOrderByIdDesc(username);
   }
 
+  /** Everybody's tokens that are not revoked. */
+  @Transactional(readOnly = true)
+  List<ApiToken> all() {
+    return tokens.findByRevokedAtIsNullOrderByAccountNameAscIdDesc();
+  }
+
   /** Revokes one of a person's own tokens; another's is left alone. */
   @Transactional
   void revoke(String username, long id) {
     tokens
         .findById(id)
-        .filter(t -> t.getAccount().getUsername().equals(username) && !t.isRevoked())
-        .ifPresent(t -> t.revoke(clock.instant()));
+        .filter(t -> t.getAccount().getUsername().equals(username))
+        .ifPresent(this::end);
   }
 
-  private static String hash(String token) {
-    try {
-      MessageDigest sha = MessageDigest.getInstance("SHA-256");
-      return HexFormat.of().formatHex(sha.digest(token.getBytes(StandardCharsets.UTF_8)));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException(e);
+  /** Revokes anybody's token; for an owner. */
+  @Transactional
+  void revokeAnybodys(long id) {
+    tokens.findById(id).ifPresent(this::end);
+  }
+
+  /** Revokes everything of a person. */
+  @Transactional
+  void revokeAll(String username) {
+    of(username).forEach(this::end);
+  }
+
+  private void end(ApiToken token) {
+    if (!token.isRevoked()) {
+      token.revoke(clock.instant());
     }
   }
 }

@@ -1,7 +1,6 @@
 package unbo.app.account;
 
 import java.security.MessageDigest;
-import java.security.SecureRandom;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.annotation.Profile;
 import org.springframework.context.event.EventListener;
@@ -16,10 +15,6 @@ import org.springframework.stereotype.Component;
 @Profile("!demo")
 class FirstOwner {
 
-  /** Letters and digits that are not taken for one another. */
-  private static final String SIGNS = "ABCDEFGHJKLMNPQRTUVWXY346789";
-
-  private static final int LENGTH = 12;
   private static final int MOST_TRIES = 10;
 
   private final AccountRepository accounts;
@@ -34,22 +29,12 @@ class FirstOwner {
   void announce() {
     // Printed, not logged: a log file is kept, this code must not be. The script waits for a line.
     if (isWanted()) {
-      code = newCode();
+      code = Secrets.newCode();
       System.out.println("Unbo has no owner yet. One-time code for /first-owner: " + code);
     } else {
       System.out.println("Unbo has an owner.");
     }
     System.out.flush();
-  }
-
-  private static String newCode() {
-    SecureRandom random = new SecureRandom();
-    StringBuilder text = new StringBuilder();
-    for (int i = 0; i < LENGTH; i++) {
-      text.append(i > 0 && i % 4 == 0 ? "-" : "")
-          .append(SIGNS.charAt(random.nextInt(SIGNS.length())));
-    }
-    return text.toString();
   }
 
   /** Whether an owner is still wanted. */
@@ -63,8 +48,8 @@ class FirstOwner {
 
   /** Whether a code is the right one; every wrong one counts. */
   synchronized boolean accepts(String typed) {
-    String wanted = code.replace("-", "");
-    String given = typed.toUpperCase(java.util.Locale.ROOT).replaceAll("[^A-Z0-9]", "");
+    String wanted = Secrets.plain(code);
+    String given = Secrets.plain(typed);
     boolean right =
         !wanted.isEmpty()
             && !isWornOut()

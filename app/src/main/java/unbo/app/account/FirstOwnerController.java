@@ -55,10 +55,9 @@ class FirstOwnerController {
                   "That is not the code.",
                   first.isWornOut()
                       ? "Too many tries: start the application again for a new one."
-                      : "It stands where the application was started, and counts once."));
+                      : "It was printed where the application was started, and counts once."));
     }
-    if (form.problems().isEmpty()) {
-      accounts.save(account.orElseThrow());
+    if (form.problems().isEmpty() && form.save(account.orElseThrow(), accounts)) {
       first.used();
       return "redirect:/login";
     }

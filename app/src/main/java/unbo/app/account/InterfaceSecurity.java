@@ -37,7 +37,7 @@ class InterfaceSecurity {
   SecurityFilterChain interfaceFilters(HttpSecurity http, ApiTokens tokens, Environment environment)
       throws Exception {
     boolean demo = environment.acceptsProfiles(Profiles.of("demo"));
-    return http.securityMatcher("/api/**", "/v3/api-docs", "/v3/api-docs/**")
+    return http.securityMatcher("/api/**", "/v3/api-docs", "/v3/api-docs.yaml", "/v3/api-docs/**")
         .authorizeHttpRequests(
             requests ->
                 requests

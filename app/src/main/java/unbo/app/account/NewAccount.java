@@ -2,6 +2,7 @@ package unbo.app.account;
 
 import java.util.Map;
 import java.util.Optional;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import unbo.app.web.FieldProblems;
 import unbo.core.units.Problem;
@@ -15,10 +16,7 @@ import unbo.core.verification.Role;
  */
 public record NewAccount(Map<String, String> fields, FieldProblems problems) {
 
-  private static final int LEAST_PASSWORD = 10;
-
-  /** BCrypt reads 72 bytes and no more. */
-  private static final int MOST_PASSWORD_BYTES = 72;
+  private static final String TAKEN = "This user name is taken: choose another one.";
 
   public String get(String field) {
     return fields.getOrDefault(field, "");
@@ -27,28 +25,38 @@ public record NewAccount(Map<String, String> fields, FieldProblems problems) {
   /** The account, or empty when something is wrong; then the problems say what. */
   Optional<Account> account(Role role, AccountRepository accounts, PasswordEncoder passwords) {
     String username = get("username").strip();
-    String name = get("name").strip();
-    String password = get("password");
-    if (!username.matches("[a-z][a-z0-9.-]{1,39}")) {
-      add("username", username, "2 to 40 small letters, digits, dots or hyphens, a letter first.");
+    String name = PersonName.kept(get("name"));
+    if (!UserName.isWellFormed(username)) {
+      add(
+          "username",
+          username,
+          "Enter 2 to 40 lower-case letters, digits, dots or hyphens, a letter first.");
     } else if (accounts.findByUsername(username).isPresent()) {
-      add("username", username, "This user name is taken: choose another one.");
+      add("username", username, TAKEN);
     }
-    if (name.isEmpty() || name.length() > 80) {
-      add("name", name, "The name as it shall stand on job sheets, up to 80 characters.");
+    if (name.isEmpty() || name.length() > PersonName.LONGEST) {
+      add("name", name, "Enter the name as it should appear on job sheets, up to 80 characters.");
+    } else if (accounts.existsByNameKey(PersonName.key(name))) {
+      add("name", name, "Somebody here signs with this name: add what tells the two apart.");
     }
-    int bytes = password.getBytes(java.nio.charset.StandardCharsets.UTF_8).length;
-    if (password.length() < LEAST_PASSWORD || bytes > MOST_PASSWORD_BYTES) {
-      add("password", "", "Ten characters at least, 72 bytes at most; three words are good.");
-    } else if (!password.equals(get("again"))) {
-      add("again", "", "The two passwords are not the same: type both once more.");
-    }
+    new NewPassword(get("password"), get("again")).check(username, name, problems);
     return problems.isEmpty()
-        ? Optional.of(new Account(username, name, role, passwords.encode(password)))
+        ? Optional.of(new Account(username, name, role, passwords.encode(get("password"))))
         : Optional.empty();
   }
 
+  /** Keeps it, unless somebody took the same name in the same instant. */
+  boolean save(Account account, AccountRepository accounts) {
+    try {
+      accounts.saveAndFlush(account);
+      return true;
+    } catch (DataIntegrityViolationException e) {
+      add("username", account.getUsername(), TAKEN);
+      return false;
+    }
+  }
+
   private void add(String field, String found, String remedy) {
-    problems.add(field, new Problem(found, "That cannot be taken.", remedy));
+    problems.add(field, new Problem(found, "Not accepted.", remedy));
   }
 }

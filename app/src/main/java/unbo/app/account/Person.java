@@ -54,4 +54,15 @@ public final class Person implements UserDetails {
   public String getUsername() {
     return username;
   }
+
+  /** One person is one user name, however often signed in. */
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof Person person && person.username.equals(username);
+  }
+
+  @Override
+  public int hashCode() {
+    return username.hashCode();
+  }
 }

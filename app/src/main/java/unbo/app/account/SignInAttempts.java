@@ -1,58 +1,74 @@
 package unbo.app.account;
 
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
+import io.github.bucket4j.Bandwidth;
+import io.github.bucket4j.Bucket;
+import io.github.bucket4j.TimeMeter;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
-import org.springframework.context.event.EventListener;
-import org.springframework.security.authentication.event.AbstractAuthenticationFailureEvent;
-import org.springframework.security.authentication.event.AuthenticationSuccessEvent;
 import org.springframework.stereotype.Component;
 
 /**
- * Slows down guessing: after {@value #ALLOWED} wrong passwords for one user name, signing in under
- * it pauses until {@code PAUSE} after the last of them. Kept in memory; a restart forgets it.
+ * Slows down guessing. A try takes from two buckets and a right password gives back: one for the
+ * user name <em>and</em> the address together ({@value #FOR_NAME} tries, then one every 30 s), one
+ * for the address ({@value #FOR_ADDRESS}, then one a second). Nothing is counted for a name alone:
+ * whoever tries another's name from elsewhere cannot lock that person out; the price is that
+ * guesses from many addresses add up. Kept in memory, bounded, forgotten after ten minutes without
+ * a try.
  */
 @Component
 class SignInAttempts {
 
-  static final int ALLOWED = 8;
-  private static final Duration PAUSE = Duration.ofMinutes(5);
-  private static final int MOST_NAMES = 10_000;
+  static final int FOR_NAME = 8;
+  static final int FOR_ADDRESS = 60;
+  private static final Duration NAME_REFILL = Duration.ofSeconds(30);
+  private static final Duration ADDRESS_REFILL = Duration.ofSeconds(1);
+  private static final Duration FORGOTTEN = Duration.ofMinutes(10);
+  private static final int MOST_KEPT = 20_000;
 
-  private record Failures(int count, Instant last) {}
+  private record Pair(String name, String address) {}
 
-  private final Map<String, Failures> byName = new ConcurrentHashMap<>();
-  private final Clock clock;
+  private final TimeMeter time;
+  private final LoadingCache<Pair, Bucket> byName;
+  private final LoadingCache<String, Bucket> byAddress;
 
   SignInAttempts(Clock clock) {
-    this.clock = clock;
+    this.time = new ClockTime(clock);
+    this.byName = kept(FOR_NAME, NAME_REFILL);
+    this.byAddress = kept(FOR_ADDRESS, ADDRESS_REFILL);
   }
 
-  boolean isPaused(String username) {
-    Failures failures = byName.get(username);
-    return failures != null && failures.count >= ALLOWED && isRecent(failures);
+  private <K> LoadingCache<K, Bucket> kept(int most, Duration refill) {
+    Bandwidth limit = Bandwidth.builder().capacity(most).refillGreedy(1, refill).build();
+    return Caffeine.newBuilder()
+        .maximumSize(MOST_KEPT)
+        .expireAfterAccess(FORGOTTEN)
+        .build(key -> Bucket.builder().addLimit(limit).withCustomTimePrecision(time).build());
   }
 
-  @EventListener
-  void failed(AbstractAuthenticationFailureEvent event) {
-    if (byName.size() >= MOST_NAMES) {
-      byName.clear();
+  /** Whether a password may be looked at; counted as a wrong one until {@link #succeeded}. */
+  boolean mayTry(String name, String address) {
+    return byAddress.get(address).tryConsume(1)
+        && byName.get(new Pair(name, address)).tryConsume(1);
+  }
+
+  /** The password was right: nothing is held against this name at this address any more. */
+  void succeeded(String name, String address) {
+    byAddress.get(address).addTokens(1);
+    byName.invalidate(new Pair(name, address));
+  }
+
+  /** The application's clock as the buckets read it. */
+  private record ClockTime(Clock clock) implements TimeMeter {
+    @Override
+    public long currentTimeNanos() {
+      return Math.multiplyExact(clock.millis(), 1_000_000L);
     }
-    Instant now = clock.instant();
-    byName.merge(
-        event.getAuthentication().getName(),
-        new Failures(1, now),
-        (old, one) -> isRecent(old) ? new Failures(old.count + 1, now) : one);
-  }
 
-  @EventListener
-  void succeeded(AuthenticationSuccessEvent event) {
-    byName.remove(event.getAuthentication().getName());
-  }
-
-  private boolean isRecent(Failures failures) {
-    return failures.last.plus(PAUSE).isAfter(clock.instant());
+    @Override
+    public boolean isWallClockBased() {
+      return true;
+    }
   }
 }

@@ -23,6 +23,7 @@ import unbo.app.job.Job;
 import unbo.app.job.JobPage;
 import unbo.app.job.JobSection;
 import unbo.app.job.Jobs;
+import unbo.app.job.NotProved;
 import unbo.app.job.SectionResults;
 import unbo.app.job.Selection;
 import unbo.app.job.StaleStation;
@@ -33,7 +34,6 @@ import unbo.app.proving.Proofs;
 import unbo.app.setting.SettingResults;
 import unbo.app.web.Figures;
 import unbo.core.arrangement.PartTemplate;
-import unbo.core.verification.Proof;
 
 /** The job sheet, on screen and on paper, and the closing of the job. */
 @Controller
@@ -115,20 +115,17 @@ class BookController implements Worksheet {
       @AuthenticationPrincipal Person person,
       Model model,
       HttpServletResponse response) {
-    Job job = jobs.get(id);
-    Proof proof = proofs.of(job);
-    if (!proof.isProved()) {
+    try {
+      Job closed = jobs.close(id, revision, person.getName(), j -> proofs.of(j).isProved());
+      return "redirect:" + Selection.at(Station.BOOK, closed).address(closed);
+    } catch (NotProved e) {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       model.addAttribute("refused", List.of());
-      return page.show(model, job, Selection.at(Station.BOOK, job));
-    }
-    try {
-      Job closed = jobs.close(id, revision, person.getName());
-      return "redirect:" + Selection.at(Station.BOOK, closed).address(closed);
     } catch (StaleStation e) {
       response.setStatus(HttpStatus.CONFLICT.value());
       model.addAttribute("stale", e.latest());
-      return page.show(model, job, Selection.at(Station.BOOK, job));
     }
+    Job job = jobs.get(id);
+    return page.show(model, job, Selection.at(Station.BOOK, job));
   }
 }

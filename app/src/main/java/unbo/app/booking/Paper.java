@@ -16,6 +16,7 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.context.Context;
 import org.thymeleaf.spring6.SpringTemplateEngine;
+import unbo.app.web.CleanText;
 
 /** Turns a template into a PDF of A4 pages; its own fonts go into the file, nothing is fetched. */
 @Component
@@ -54,7 +55,7 @@ class Paper {
       builder.useSVGDrawer(drawer);
       builder.useDefaultPageSize(A4_WIDTH_MM, A4_HEIGHT_MM, PageSizeUnits.MM);
       builder.useUriResolver((base, uri) -> uri.startsWith("data:") ? uri : null);
-      builder.withHtmlContent(inGlyphs(html), null);
+      builder.withHtmlContent(CleanText.of(inGlyphs(html)), null);
       builder.toStream(out);
       builder.run();
     } catch (IOException e) {

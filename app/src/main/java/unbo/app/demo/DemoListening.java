@@ -54,7 +54,7 @@ class DemoListening {
     doors.answer(
         id, "heat", FRONT_RIGHT, "at-axle-1-left=38;at-axle-1-right=61", DemoYard.MECHANIC);
     doors.answer(id, "rock-12", "none", "", DemoYard.MECHANIC);
-    doors.open(id, van, FRONT_RIGHT, DemoYard.MECHANIC);
+    doors.open(id, van, FRONT_RIGHT, DemoYard.MECHANIC, false);
   }
 
   /** The wedding car's drone, half answered. */

@@ -42,7 +42,7 @@ final class DemoScript {
   }
 
   void close(Job job) {
-    jobs.close(job.getId(), job.work().revision(Station.BOOK), person);
+    jobs.close(job.getId(), job.work().revision(Station.BOOK), person, j -> true);
   }
 
   void change(

@@ -1,96 +1,91 @@
 package unbo.app.gauge;
 
-import java.io.IOException;
-import java.util.ArrayDeque;
-import java.util.Deque;
-import java.util.List;
+import jakarta.annotation.PreDestroy;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.SynchronousQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import unbo.app.account.SessionsEnded;
 
 /**
  * Takes readings in and sends them to every open page of the person. Keeps the last few of each
- * person in memory, so that a page which lost its connection gets what it missed.
+ * person in memory, so that a page which lost its connection gets what it missed; who has no page
+ * open and sends nothing for ten minutes is forgotten.
  */
 @Component
 public class GaugeHub {
 
-  private static final int KEPT = 50;
-  private static final long NEVER = 0L;
+  private static final Duration FORGOTTEN = Duration.ofMinutes(10);
 
-  private final Map<String, Channel> channels = new ConcurrentHashMap<>();
+  /** Pages that take their time each hold a thread for a moment; more than these are let go. */
+  private static final int SENDERS = 64;
 
-  /** What one person's gauges sent, and the pages that listen. */
-  private static final class Channel {
-    private final Deque<GaugeReading> lately = new ArrayDeque<>();
-    private final List<SseEmitter> pages = new CopyOnWriteArrayList<>();
-    private long count;
+  private static final int SENDER_IDLE_S = 20;
 
-    synchronized GaugeReading next(String gauge, String text, String unit) {
-      GaugeReading reading = new GaugeReading(++count, gauge, text, unit);
-      lately.addLast(reading);
-      if (lately.size() > KEPT) {
-        lately.removeFirst();
-      }
-      return reading;
-    }
+  private final Map<String, GaugeChannel> channels = new ConcurrentHashMap<>();
+  private final Clock clock;
+  private final ExecutorService senders =
+      new ThreadPoolExecutor(
+          0, SENDERS, SENDER_IDLE_S, TimeUnit.SECONDS, new SynchronousQueue<>(), daemons());
 
-    synchronized List<GaugeReading> after(long number) {
-      return lately.stream().filter(r -> r.number() > number).toList();
-    }
+  GaugeHub(Clock clock) {
+    this.clock = clock;
   }
 
-  private Channel channel(String person) {
-    return channels.computeIfAbsent(person, p -> new Channel());
+  private static java.util.concurrent.ThreadFactory daemons() {
+    return work -> {
+      Thread thread = new Thread(work, "gauge-sender");
+      thread.setDaemon(true);
+      return thread;
+    };
   }
 
-  /** Sends a reading to the pages of a person. */
+  private GaugeChannel channel(String person) {
+    return channels.computeIfAbsent(person, p -> new GaugeChannel(senders));
+  }
+
+  /** Sends a reading to the pages of a person; a page that is slow to take it holds up nobody. */
   public GaugeReading publish(String person, String gauge, String text, String unit) {
-    Channel channel = channel(person);
-    GaugeReading reading = channel.next(gauge, text, unit);
-    channel.pages.forEach(page -> send(channel, page, reading));
-    return reading;
+    return channel(person).publish(gauge, text, unit, clock.instant());
   }
 
   /** A page that listens; it gets first what came after a reading that it knows. */
   SseEmitter listen(String person, long known) {
-    Channel channel = channel(person);
-    SseEmitter page = new SseEmitter(NEVER);
-    page.onCompletion(() -> channel.pages.remove(page));
-    page.onError(e -> channel.pages.remove(page));
-    channel.pages.add(page);
-    if (known > 0) {
-      channel.after(known).forEach(r -> send(channel, page, r));
-    }
-    return page;
-  }
-
-  private static void send(Channel channel, SseEmitter page, GaugeReading reading) {
-    try {
-      page.send(
-          SseEmitter.event()
-              .id(String.valueOf(reading.number()))
-              .name("reading")
-              .data(reading.gauge() + "|" + reading.text() + "|" + reading.unit()));
-    } catch (IOException | IllegalStateException e) {
-      channel.pages.remove(page);
-    }
+    return channel(person).listen(known);
   }
 
   /** A word now and then keeps the lines open and finds those that have gone. */
   @Scheduled(fixedRate = 15_000)
   void stayAwake() {
-    for (Channel channel : channels.values()) {
-      for (SseEmitter page : channel.pages) {
-        try {
-          page.send(SseEmitter.event().comment("awake"));
-        } catch (IOException | IllegalStateException e) {
-          channel.pages.remove(page);
-        }
-      }
+    Instant old = clock.instant().minus(FORGOTTEN);
+    channels.values().forEach(GaugeChannel::stayAwake);
+    channels.values().removeIf(channel -> channel.isIdleSince(old));
+  }
+
+  /** Somebody who may not sign in any more hears nothing more either. */
+  @EventListener
+  void ended(SessionsEnded ended) {
+    GaugeChannel channel = channels.remove(ended.username());
+    if (channel != null) {
+      channel.close();
     }
+  }
+
+  int channels() {
+    return channels.size();
+  }
+
+  @PreDestroy
+  void stop() {
+    senders.shutdownNow();
   }
 }

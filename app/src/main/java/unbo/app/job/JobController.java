@@ -77,7 +77,8 @@ class JobController {
       @AuthenticationPrincipal Person person,
       Model model,
       HttpServletResponse response) {
-    Optional<Job> restored = jobs.takeBack(id, change, person.getName());
+    Optional<Job> restored =
+        jobs.takeBack(id, change, person.getName(), person.getRole().mayWaive());
     if (restored.isPresent()) {
       return "redirect:/jobs/" + id;
     }

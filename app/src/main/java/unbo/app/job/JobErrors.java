@@ -25,6 +25,12 @@ class JobErrors {
     return ErrorPage.of(request, model, "Look at the parts first", e.getMessage());
   }
 
+  @ExceptionHandler(NotYours.class)
+  @ResponseStatus(HttpStatus.FORBIDDEN)
+  String notYours(NotYours e, HttpServletRequest request, Model model) {
+    return ErrorPage.of(request, model, "Not allowed", e.getMessage());
+  }
+
   /** Two people pressed the button in the same instant; the second one is asked to press again. */
   @ExceptionHandler(ConcurrencyFailureException.class)
   @ResponseStatus(HttpStatus.CONFLICT)

@@ -21,6 +21,16 @@ public interface JobRepository extends JpaRepository<Job, Long> {
   @Query("select j from Job j where j.id = :id")
   Optional<Job> toChange(long id);
 
+  /** A vehicle to which nobody else opens a job until this transaction ends. */
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  @Query("select v from Vehicle v where v.id = :id")
+  Optional<Vehicle> vehicleToChange(long id);
+
+  @Query(
+      "select j from Job j where j.vehicle.id = :vehicle and j.position = :position"
+          + " and j.closedAt is null order by j.id desc")
+  List<Job> openAt(long vehicle, String position);
+
   @Query(
       "select j from Job j join fetch j.vehicle left join fetch j.work.stations"
           + " where j.closedAt is null order by j.id")

@@ -3,9 +3,11 @@ package unbo.app.job;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import unbo.app.vehicle.Vehicle;
@@ -13,6 +15,7 @@ import unbo.app.web.NoSuchPage;
 import unbo.app.web.SearchPattern;
 import unbo.core.setting.School;
 import unbo.core.vehicle.Position;
+import unbo.core.verification.HardStop;
 
 /** Reads and changes jobs. Every change is one transaction with a line in the history. */
 @Service
@@ -115,15 +118,25 @@ public class Jobs {
         (job, signature) -> change.accept(job.work(), signature));
   }
 
-  /** Closes a job; nothing of it can be changed afterwards. */
+  /**
+   * Closes a job; nothing of it can be changed afterwards.
+   *
+   * @param isProved judges the job under its lock: what was judged before may be of another time
+   * @throws NotProved when it is not
+   */
   @Transactional
-  public Job close(long id, int revision, String person) {
+  public Job close(long id, int revision, String person, Predicate<Job> isProved) {
     return apply(
         id,
         Station.BOOK,
         revision,
         new Entry(person, StationMark.State.DONE, null, "closed", false),
-        (job, signature) -> job.close(signature.person(), signature.at()));
+        (job, signature) -> {
+          if (!isProved.test(job)) {
+            throw new NotProved(job);
+          }
+          job.close(signature.person(), signature.at());
+        });
   }
 
   /**
@@ -151,10 +164,22 @@ public class Jobs {
   /**
    * Marks what follows by itself from a person's change, such as <em>proved</em>; both are taken
    * back together.
+   *
+   * @param isSo judges under the lock whether it follows; else nothing is marked
    */
   @Transactional
-  public Job follow(long id, Station station, String person, StationMark.State state, String text) {
-    int revision = toChange(id).work().revision(station);
+  public Job follow(
+      long id,
+      Station station,
+      String person,
+      StationMark.State state,
+      String text,
+      Predicate<Job> isSo) {
+    Job job = toChange(id);
+    if (job.isClosed() || !isSo.test(job)) {
+      return job;
+    }
+    int revision = job.work().revision(station);
     return apply(
         id, station, revision, new Entry(person, state, null, text, true), (work, s) -> {});
   }
@@ -209,11 +234,13 @@ public class Jobs {
    * Takes back the last change; doing so is a change itself and can be taken back in turn.
    *
    * @param eventId the change that the page showed as the last one
+   * @param mayWaive whether this person may set and lift waivers
    * @return the job, or empty when another change came since
    * @throws ClosedJob when the job is closed
+   * @throws NotYours when it would change what this person may not change directly
    */
   @Transactional
-  public Optional<Job> takeBack(long id, long eventId, String person) {
+  public Optional<Job> takeBack(long id, long eventId, String person, boolean mayWaive) {
     Job job = toChange(id);
     if (job.isClosed()) {
       throw new ClosedJob(job);
@@ -224,7 +251,11 @@ public class Jobs {
     }
     String now = job.work().state().text();
     School school = last.get().schoolBefore().isPresent() ? job.getVehicle().getSchool() : null;
+    Map<HardStop, StopMark> waivers = job.work().waivers();
     job.work().restore(last.get().before());
+    if (!mayWaive && !waivers.keySet().equals(job.work().waivers().keySet())) {
+      throw new NotYours();
+    }
     last.get().schoolBefore().ifPresent(job.getVehicle()::keepTo);
     Station station =
         events.findById(eventId).map(JobEvent::getStation).orElse(StationLine.next(job));
@@ -261,7 +292,9 @@ public class Jobs {
       String position,
       String complaint,
       String person,
+      boolean another,
       Consumer<WorkRecord> findings) {
+    refuseSecond(vehicle, position, another);
     Job job = openAt(vehicle, position, complaint, person);
     findings.accept(job.work());
     String found = job.work().getOpening().line();
@@ -273,6 +306,31 @@ public class Jobs {
     }
     events.save(new JobEvent(job.getId(), now, person, Station.ROCK, cut("Found: " + found)));
     return jobs.saveAndFlush(job);
+  }
+
+  /**
+   * Opens a job at a position where none is open.
+   *
+   * @param another whether a second one is wanted beside one that is open
+   * @throws OpenAlready when one is open and no second one is wanted
+   */
+  @Transactional
+  public Job openOnce(
+      Vehicle vehicle, String position, String complaint, String person, boolean another) {
+    refuseSecond(vehicle, position, another);
+    return openAt(vehicle, position, complaint, person);
+  }
+
+  /** The vehicle's lock comes first, so that presses in the same instant see each other's job. */
+  private void refuseSecond(Vehicle vehicle, String position, boolean another) {
+    jobs.vehicleToChange(vehicle.getId());
+    jobs.openAt(vehicle.getId(), position).stream()
+        .filter(j -> !another)
+        .findFirst()
+        .ifPresent(
+            j -> {
+              throw new OpenAlready(j);
+            });
   }
 
   /** Opens a job at a position. */

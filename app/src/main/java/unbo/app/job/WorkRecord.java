@@ -344,6 +344,13 @@ public class WorkRecord {
     return tests;
   }
 
+  /** The stops that were waived by name. */
+  Map<HardStop, StopMark> waivers() {
+    return stops.entrySet().stream()
+        .filter(e -> e.getValue().isWaived())
+        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+  }
+
   public Map<HardStop, StopMark> getStops() {
     return stops;
   }

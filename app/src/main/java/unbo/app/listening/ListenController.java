@@ -131,15 +131,24 @@ class ListenController {
       HttpServletResponse response,
       RedirectAttributes next) {
     listenings.goingOn(id);
-    if (words.isBlank() || words.length() > LONGEST_WORDS) {
-      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
-      model.addAttribute("words", words);
-      model.addAttribute("wordsProblem", problemWith(words));
-      return page.show(model, id, "", "");
+    Problem problem = words.isBlank() || words.length() > LONGEST_WORDS ? problemWith(words) : null;
+    if (problem == null) {
+      try {
+        Complaint heard = listenings.addWords(id, words.strip(), person.getName());
+        next.addFlashAttribute("heard", HeardWords.of(heard, listenings.get(id).model()));
+        return "redirect:/listen/" + id;
+      } catch (TooManyWords e) {
+        problem =
+            new Problem(
+                "",
+                "This search holds no more words.",
+                "Answer the questions instead, or end it and start another.");
+      }
     }
-    Complaint heard = listenings.addWords(id, words.strip(), person.getName());
-    next.addFlashAttribute("heard", HeardWords.of(heard, listenings.get(id).model()));
-    return "redirect:/listen/" + id;
+    response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+    model.addAttribute("words", words);
+    model.addAttribute("wordsProblem", problem);
+    return page.show(model, id, "", "");
   }
 
   static Problem problemWith(String words) {

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -15,6 +16,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import unbo.app.account.Person;
 import unbo.app.job.Job;
+import unbo.app.job.OpenAlready;
+import unbo.app.job.SecondJob;
 import unbo.app.job.Selection;
 import unbo.app.job.Station;
 import unbo.app.vehicle.Vehicle;
@@ -50,6 +53,7 @@ class ListenEndController {
       @PathVariable long id,
       @RequestParam String position,
       @RequestParam(defaultValue = "") String vehicle,
+      @RequestParam(defaultValue = "false") boolean another,
       @AuthenticationPrincipal Person person,
       Model model,
       HttpServletResponse response) {
@@ -69,8 +73,13 @@ class ListenEndController {
               "Pick one, or bring it in under New vehicle first."));
       return refused(model, id, new EndingForm("", "", "", vehicle, problems), response);
     }
-    Job job = listenings.open(id, at.get(), position, person.getName());
-    return "redirect:" + Selection.at(Station.NAME, job).address(job);
+    try {
+      Job job = listenings.open(id, at.get(), position, person.getName(), another);
+      return "redirect:" + Selection.at(Station.NAME, job).address(job);
+    } catch (OpenAlready e) {
+      Map<String, String> fields = Map.of("position", position, "vehicle", vehicle);
+      return SecondJob.ask(e, "/listen/" + id + "/job", fields, model, response);
+    }
   }
 
   private Optional<Vehicle> at(Listening listening, String vehicle, String position) {

@@ -35,6 +35,9 @@ public class Listening {
     DROPPED
   }
 
+  /** As the column holds. */
+  static final int MOST_WORDS = 2000;
+
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   private Long id;
@@ -126,8 +129,17 @@ public class Listening {
     this.barred = occasions.stream().map(Occasion::id).sorted().collect(Collectors.joining(" "));
   }
 
+  /** Whether these fit behind the words that are here. */
+  boolean hasRoomFor(String more) {
+    return joined(more).length() <= MOST_WORDS;
+  }
+
   void addWords(String more) {
-    this.words = words.isEmpty() ? more : words + "; " + more;
+    this.words = joined(more);
+  }
+
+  private String joined(String more) {
+    return words.isEmpty() ? more : words + "; " + more;
   }
 
   void end(Ending how, String by, Instant at) {

@@ -104,10 +104,17 @@ public class Listenings {
     return listening;
   }
 
-  /** Adds what a person noticed besides, in everyday words. */
+  /**
+   * Adds what a person noticed besides, in everyday words.
+   *
+   * @throws TooManyWords when the search holds no more of them
+   */
   @Transactional
   public Complaint addWords(long id, String words, String person) {
     Listening listening = running(id);
+    if (!listening.hasRoomFor(words)) {
+      throw new TooManyWords();
+    }
     listening.addWords(words);
     return hear(listening, words, person);
   }
@@ -184,12 +191,16 @@ public class Listenings {
     running(id).bar(occasions);
   }
 
-  /** Ends in a job at a position; its opening findings are what counts now. */
+  /**
+   * Ends in a job at a position; its opening findings are what counts now.
+   *
+   * @param another whether a second job is wanted beside one that is open there
+   */
   @Transactional
-  public Job open(long id, Vehicle vehicle, String position, String by) {
+  public Job open(long id, Vehicle vehicle, String position, String by, boolean another) {
     Listening listening = running(id);
     OpeningFindings found = new OpeningFindings(listening, answers(listening), position, figures);
-    Job job = jobs.openWith(vehicle, position, found.complaint(), by, found::enter);
+    Job job = jobs.openWith(vehicle, position, found.complaint(), by, another, found::enter);
     listening.becomes(job.getId());
     listening.end(Listening.Ending.JOB, by, clock.instant());
     return job;

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -49,7 +50,13 @@ import unbo.core.verification.Waiver;
 @RequestMapping("/jobs/{id}/prove")
 class ProveController implements Worksheet {
 
-  private static final String[] TYPED = {"recheckOn", "recheckKm", "detail-wheel-nuts"};
+  /** Fields whose text goes into the history, with the words for it. */
+  private static final Map<String, String> TYPED =
+      new TreeMap<>(
+          Map.of(
+              "recheckOn", "recheck on",
+              "recheckKm", "recheck after km",
+              "detail-wheel-nuts", "wheel nuts at Nm"));
 
   private final Jobs jobs;
   private final JobPage page;
@@ -165,12 +172,15 @@ class ProveController implements Worksheet {
 
   /** Marks the station done when nothing is left in the way. */
   private Selection settle(Job job, Person person) {
-    if (!ProveSheet.proof(job, figures).isProved()) {
-      return Selection.at(Station.PROVE, job);
-    }
-    Job done =
-        jobs.follow(job.getId(), Station.PROVE, person.getName(), StationMark.State.DONE, "proved");
-    return Selection.at(Station.PROVE, done);
+    Job settled =
+        jobs.follow(
+            job.getId(),
+            Station.PROVE,
+            person.getName(),
+            StationMark.State.DONE,
+            "proved",
+            j -> ProveSheet.proof(j, figures).isProved());
+    return Selection.at(Station.PROVE, settled);
   }
 
   private static void apply(
@@ -297,13 +307,19 @@ class ProveController implements Worksheet {
                         + form.getOrDefault("after-" + test.id(), "from Set"));
               }
             });
-    form.keySet().stream()
-        .filter(k -> k.startsWith("stop-") || k.startsWith("finding-"))
-        .sorted()
-        .forEach(k -> parts.add("ticked " + k.substring(k.indexOf('-') + 1)));
-    for (String field : TYPED) {
+    for (HardStop stop : HardStop.values()) {
+      if (stop.isTicked() && form.containsKey("stop-" + stop.id())) {
+        parts.add("ticked “" + stop.title() + "”");
+      }
+    }
+    for (RoadFinding finding : RoadFinding.values()) {
+      if (form.containsKey("finding-" + finding.id())) {
+        parts.add("found: " + finding.title());
+      }
+    }
+    for (String field : TYPED.keySet()) {
       if (!form.getOrDefault(field, "").isBlank()) {
-        parts.add(field + " " + form.get(field));
+        parts.add(TYPED.get(field) + " " + form.get(field));
       }
     }
     return parts.isEmpty() ? "nothing entered" : String.join(", ", parts);

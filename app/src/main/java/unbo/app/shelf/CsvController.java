@@ -95,6 +95,6 @@ class CsvController {
 
   /** A cell that a spreadsheet would run as a formula gets a quote before it. */
   private static String guarded(String cell) {
-    return cell.matches("[=+@\\-].*") ? "'" + cell : cell;
+    return CsvImport.isFormula(cell) ? "'" + cell : cell;
   }
 }

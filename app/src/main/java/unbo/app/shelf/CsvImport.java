@@ -33,6 +33,8 @@ public record CsvImport(
       List.of("number", "place", "quantity", "price", "lot", "supplier", "note", "unmarked");
 
   static final int MOST_LINES = 5000;
+  static final int MOST_COLUMNS = 40;
+  static final int LONGEST_CELL = 1000;
 
   private static final Map<String, List<String>> NAMES =
       Map.of(
@@ -66,9 +68,9 @@ public record CsvImport(
     }
     try (CSVParser parser = format(text).parse(new StringReader(text))) {
       List<CSVRecord> records = parser.getRecords();
-      if (records.size() - 1 > MOST_LINES) {
-        return failed(
-            text, new Problem("", "Too many lines.", "At most " + MOST_LINES + " at once."));
+      Optional<Problem> tooMuch = tooMuch(records);
+      if (tooMuch.isPresent()) {
+        return failed(text, tooMuch.get());
       }
       return read(text, records, given);
     } catch (IOException | UncheckedIOException | IllegalStateException e) {
@@ -77,6 +79,31 @@ public record CsvImport(
           new Problem(
               "", "A quote is not closed, or the text breaks off.", "Save it as CSV again."));
     }
+  }
+
+  /** More than a shelf's table has is refused before a page is made of it. */
+  private static Optional<Problem> tooMuch(List<CSVRecord> records) {
+    if (records.size() - 1 > MOST_LINES) {
+      return Optional.of(
+          new Problem("", "Too many lines.", "Import at most " + MOST_LINES + " lines at once."));
+    }
+    for (CSVRecord record : records) {
+      if (record.size() > MOST_COLUMNS) {
+        return Optional.of(
+            new Problem(
+                "line " + record.getRecordNumber() + ": " + record.size() + " columns",
+                "Too many columns.",
+                "Import at most " + MOST_COLUMNS + " columns."));
+      }
+      if (record.stream().anyMatch(c -> c.length() > LONGEST_CELL)) {
+        return Optional.of(
+            new Problem(
+                "line " + record.getRecordNumber(),
+                "A cell is too long.",
+                "Shorten it to " + LONGEST_CELL + " characters."));
+      }
+    }
+    return Optional.empty();
   }
 
   private static CsvImport failed(String text, Problem problem) {
@@ -157,7 +184,12 @@ public record CsvImport(
 
   /** The export guards cells against being run as formulas; the guard is taken off again. */
   private static String unguarded(String cell) {
-    return cell.matches("'[=+@\\-].*") ? cell.substring(1) : cell;
+    return cell.startsWith("'") && isFormula(cell.substring(1)) ? cell.substring(1) : cell;
+  }
+
+  /** Whether a spreadsheet would run a cell: its first sign decides, whatever follows. */
+  static boolean isFormula(String cell) {
+    return !cell.isEmpty() && "=+-@\t\r\n".indexOf(cell.charAt(0)) >= 0;
   }
 
   public List<String> fields() {

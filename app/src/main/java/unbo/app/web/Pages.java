@@ -2,9 +2,12 @@ package unbo.app.web;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.security.Principal;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -60,7 +63,7 @@ public class Pages {
   @ExceptionHandler(NoSuchPage.class)
   @ResponseStatus(HttpStatus.NOT_FOUND)
   String missing(NoSuchPage e, HttpServletRequest request, Model model) {
-    return ErrorPage.of(request, model, "Nothing here", e.getMessage());
+    return ErrorPage.of(request, model, "Page not found", e.getMessage());
   }
 
   @ExceptionHandler({
@@ -74,5 +77,26 @@ public class Pages {
         model,
         "That address cannot be read",
         "A part of it is missing or is not a number.");
+  }
+
+  /** The last net under the checks of forms: a text that no column holds, a name that is taken. */
+  @ExceptionHandler(DataIntegrityViolationException.class)
+  @ResponseStatus(HttpStatus.UNPROCESSABLE_ENTITY)
+  String unkeepable(HttpServletRequest request, Model model) {
+    return ErrorPage.of(
+        request,
+        model,
+        "Not saved",
+        "An entry is longer than the record can keep, or somebody saved the same at the same"
+            + " moment. Go back: your entries are still in the form.");
+  }
+
+  @ExceptionHandler({
+    CannotCreateTransactionException.class,
+    DataAccessResourceFailureException.class
+  })
+  @ResponseStatus(HttpStatus.SERVICE_UNAVAILABLE)
+  String databaseDown(HttpServletRequest request, Model model) {
+    return ErrorPage.of(request, model, Outage.FAILURE.title(), Outage.FAILURE.text());
   }
 }

@@ -18,6 +18,8 @@ import unbo.app.drawing.VehiclePicture;
 import unbo.app.drawing.VehiclePlan;
 import unbo.app.job.Job;
 import unbo.app.job.Jobs;
+import unbo.app.job.OpenAlready;
+import unbo.app.job.SecondJob;
 import unbo.app.listening.Listenings;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.Vehicles;
@@ -145,6 +147,7 @@ class VehicleController {
       @PathVariable long id,
       @PathVariable String position,
       @RequestParam(defaultValue = "") String complaint,
+      @RequestParam(defaultValue = "false") boolean another,
       @AuthenticationPrincipal Person person,
       Model model,
       HttpServletResponse response) {
@@ -155,8 +158,13 @@ class VehicleController {
       response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
       return openForm(model, vehicle, position, complaint, problem.get());
     }
-    Job job = jobs.openAt(vehicle, position, complaint.strip(), person.getName());
-    return "redirect:/jobs/" + job.getId();
+    try {
+      Job job = jobs.openOnce(vehicle, position, complaint.strip(), person.getName(), another);
+      return "redirect:/jobs/" + job.getId();
+    } catch (OpenAlready e) {
+      String address = "/vehicles/" + id + "/positions/" + position + "/open";
+      return SecondJob.ask(e, address, Map.of("complaint", complaint), model, response);
+    }
   }
 
   private static String openForm(

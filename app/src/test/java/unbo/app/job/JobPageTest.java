@@ -157,7 +157,7 @@ class JobPageTest extends PageTest {
     Job job = newJob();
     note(job, "strip", "first", "elsewhere", 0).andExpect(status().is3xxRedirection());
     long change = jobs.lastChange(reload(job)).orElseThrow().getEventId();
-    jobs.takeBack(job.getId(), change, "Tuva Lind").orElseThrow();
+    jobs.takeBack(job.getId(), change, "Tuva Lind", true).orElseThrow();
     assertThat(reload(job).work().mark(Station.STRIP)).isEmpty();
     note(job, "strip", "second", "elsewhere", 1)
         .andExpect(status().isConflict())
@@ -205,7 +205,7 @@ class JobPageTest extends PageTest {
     Job job = newJob();
     note(job, "strip", "first", "elsewhere", 0).andExpect(status().is3xxRedirection());
     long change = jobs.lastChange(reload(job)).orElseThrow().getEventId();
-    assertThat(AtOnce.all(6, i -> jobs.takeBack(job.getId(), change, "W" + i).isPresent()))
+    assertThat(AtOnce.all(6, i -> jobs.takeBack(job.getId(), change, "W" + i, true).isPresent()))
         .containsOnlyOnce(true);
     assertThat(reload(job).work().mark(Station.STRIP)).isEmpty();
   }

@@ -67,18 +67,18 @@ class TakeBackTest extends PageTest {
     String after = reload(job).work().state().text();
     assertThat(after).isNotEqualTo(before);
     long last = jobs.lastChange(reload(job)).orElseThrow().getEventId();
-    assertThat(jobs.takeBack(job.getId(), last, "Tuva")).isPresent();
+    assertThat(jobs.takeBack(job.getId(), last, "Tuva", true)).isPresent();
     assertThat(reload(job).work().state().text()).isEqualTo(before);
     JobUndo again = jobs.lastChange(reload(job)).orElseThrow();
     assertThat(again.getText()).isEqualTo("took back: everything");
     assertThat(again.getPerson()).isEqualTo("Tuva");
-    jobs.takeBack(job.getId(), again.getEventId(), "Joren").orElseThrow();
+    jobs.takeBack(job.getId(), again.getEventId(), "Joren", true).orElseThrow();
     JobUndo redone = jobs.lastChange(reload(job)).orElseThrow();
     assertThat(redone.getText()).isEqualTo("did again: everything");
     assertThat(reload(job).assembly().bearing("inboard").designation()).isEqualTo("32206");
     assertThat(withoutRevision(reload(job).work().state().text()))
         .isEqualTo(withoutRevision(after));
-    jobs.takeBack(job.getId(), redone.getEventId(), "Joren").orElseThrow();
+    jobs.takeBack(job.getId(), redone.getEventId(), "Joren", true).orElseThrow();
     assertThat(jobs.history(job.getId()).get(0).getText()).isEqualTo("took back: everything");
   }
 
@@ -89,10 +89,10 @@ class TakeBackTest extends PageTest {
     long vehicle = job.getVehicle().getId();
     jobs.keepTo(job.getId(), 0, "Joren", School.SLIGHT_PRELOAD);
     long toDrag = jobs.lastChange(reload(job)).orElseThrow().getEventId();
-    jobs.takeBack(job.getId(), toDrag, "Joren").orElseThrow();
+    jobs.takeBack(job.getId(), toDrag, "Joren", true).orElseThrow();
     assertThat(vehicles.findById(vehicle).orElseThrow().getSchool()).isEqualTo(School.END_PLAY);
     long back = jobs.lastChange(reload(job)).orElseThrow().getEventId();
-    jobs.takeBack(job.getId(), back, "Joren").orElseThrow();
+    jobs.takeBack(job.getId(), back, "Joren", true).orElseThrow();
     assertThat(vehicles.findById(vehicle).orElseThrow().getSchool())
         .isEqualTo(School.SLIGHT_PRELOAD);
 
@@ -100,7 +100,7 @@ class TakeBackTest extends PageTest {
     change(other, "one", work -> work.setRecheck(null, 100));
     jobs.keepTo(job.getId(), reload(job).work().revision(Station.SET), "Ilse", School.JUST_FREE);
     long one = jobs.lastChange(reload(other)).orElseThrow().getEventId();
-    jobs.takeBack(other.getId(), one, "Tuva").orElseThrow();
+    jobs.takeBack(other.getId(), one, "Tuva", true).orElseThrow();
     assertThat(vehicles.findById(vehicle).orElseThrow().getSchool()).isEqualTo(School.JUST_FREE);
   }
 
@@ -149,7 +149,7 @@ class TakeBackTest extends PageTest {
     change(job, "one", work -> work.setRecheck(null, 100));
     int old = reload(job).work().revision(Station.PROVE);
     long last = jobs.lastChange(reload(job)).orElseThrow().getEventId();
-    jobs.takeBack(job.getId(), last, "Tuva");
+    jobs.takeBack(job.getId(), last, "Tuva", true);
     change(job, "three", work -> work.setRecheck(null, 300));
     assertThat(reload(job).work().revision(Station.PROVE)).isNotEqualTo(old);
   }
@@ -157,8 +157,9 @@ class TakeBackTest extends PageTest {
   @Test
   void aClosedJobStays() {
     Job job = newJob();
-    jobs.close(job.getId(), 0, "Joren");
+    jobs.close(job.getId(), 0, "Joren", j -> true);
     assertThat(jobs.lastChange(reload(job))).isEmpty();
-    assertThatThrownBy(() -> jobs.takeBack(job.getId(), 1, "Tuva")).isInstanceOf(ClosedJob.class);
+    assertThatThrownBy(() -> jobs.takeBack(job.getId(), 1, "Tuva", true))
+        .isInstanceOf(ClosedJob.class);
   }
 }

@@ -42,6 +42,12 @@ public final class DesignationReader {
   private static final double UNREAD_GLUED_DIGIT = 0.1;
   private static final double UNREAD_BEHIND_POINT = 0.3;
   private static final double NONE_OF_THESE = 0.05;
+
+  /** Our own bounds: a person reads no further, and a page of nonsense costs no seconds. */
+  private static final int MOST_ITEMS = 100;
+
+  private static final int MOST_OF_ONE = 60;
+  private static final int LEAST_LEGIBLE = 2;
   private static final double LEAST_SCORE = 0.002;
 
   private final List<FamilySpellings> families;
@@ -104,7 +110,7 @@ public final class DesignationReader {
     }
     List<ReadingReport.Item> items = items(text);
     List<Reading> readings = new ArrayList<>();
-    for (int i = 0; i < items.size(); i++) {
+    for (int i = 0; i < Math.min(items.size(), MOST_ITEMS); i++) {
       readings.addAll(readItem(text, items.get(i), i));
     }
     List<String> next = continuations(items);
@@ -125,6 +131,9 @@ public final class DesignationReader {
 
   private List<Reading> readItem(String text, ReadingReport.Item item, int number) {
     Marking marking = Marking.of(item.text(), item.start());
+    if (isTooWorn(marking)) {
+      return List.of();
+    }
     int lastStart = lettersBefore(marking);
     List<Reading> found = new ArrayList<>();
     for (FamilySpellings family : families) {
@@ -143,7 +152,18 @@ public final class DesignationReader {
       sum += reading.confidence();
     }
     double share = Math.max(1, sum);
-    return found.stream().map(r -> r.withConfidence(r.confidence() / share)).toList();
+    return found.stream()
+        .limit(MOST_OF_ONE)
+        .map(r -> r.withConfidence(r.confidence() / share))
+        .toList();
+  }
+
+  /**
+   * So few legible characters fit half of the catalogue: that is no reading, but a size to measure.
+   */
+  private static boolean isTooWorn(Marking marking) {
+    long worn = marking.characters().chars().filter(c -> c == '?').count();
+    return worn > 0 && marking.length() - worn < LEAST_LEGIBLE;
   }
 
   private static void readAt(
@@ -247,6 +267,13 @@ public final class DesignationReader {
       List<ReadingReport.Item> items, List<Reading> readings, List<String> next) {
     if (items.isEmpty() || !readings.isEmpty() || !next.isEmpty()) {
       return Optional.empty();
+    }
+    if (items.stream().allMatch(i -> isTooWorn(Marking.of(i.text(), i.start())))) {
+      return Optional.of(
+          new Problem(
+              items.get(0).text(),
+              "Too few characters are legible.",
+              "Type at least two that can be read, or measure the bearing and enter its size."));
     }
     return Optional.of(
         new Problem(
