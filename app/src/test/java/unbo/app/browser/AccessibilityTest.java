@@ -69,7 +69,7 @@ class AccessibilityTest extends AppTest {
     Arrangements.standard().all().stream()
         .filter(a -> width > 600 || a.id().equals("a11"))
         .forEach(a -> pages.add("/bench/" + a.id()));
-    pages.addAll(List.of("/interface", "/people", "/listen"));
+    pages.addAll(List.of("/interface", "/people", "/password", "/reset", "/listen"));
     pages.addAll(
         List.of(
             "/name",

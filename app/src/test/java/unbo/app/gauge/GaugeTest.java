@@ -80,4 +80,61 @@ class GaugeTest extends PageTest {
                 .with(csrf()))
         .andExpect(content().string(containsString("Inside what you said.")));
   }
+
+  @Test
+  void whoSendsNothingAndHasNoPageOpenIsForgotten() {
+    java.time.Instant noon = java.time.Instant.parse("2026-01-01T12:00:00Z");
+    GaugeChannel channel = new GaugeChannel(Runnable::run);
+    assertThat(channel.isIdleSince(noon)).as("nothing ever came").isTrue();
+    channel.publish("dial", "0.1", "mm", noon);
+    assertThat(channel.isIdleSince(noon)).isFalse();
+    assertThat(channel.isIdleSince(noon.plusSeconds(1))).isTrue();
+    channel.listen(0);
+    assertThat(channel.isIdleSince(noon.plusSeconds(1))).as("a page is open").isFalse();
+  }
+
+  /** A page that takes nothing blocks its own sender; the reading is out for everybody else. */
+  @Test
+  void aStalledPageHoldsUpNobodyAndIsLetGo() throws Exception {
+    java.util.concurrent.CountDownLatch stalled = new java.util.concurrent.CountDownLatch(1);
+    java.util.List<ListeningPage> gone = new java.util.concurrent.CopyOnWriteArrayList<>();
+    java.util.concurrent.ExecutorService senders =
+        java.util.concurrent.Executors.newCachedThreadPool();
+    try {
+      ListeningPage page =
+          new ListeningPage(
+              new org.springframework.web.servlet.mvc.method.annotation.SseEmitter() {
+                @Override
+                public void send(SseEventBuilder event) {
+                  try {
+                    stalled.await();
+                  } catch (InterruptedException e) {
+                    Thread.currentThread().interrupt();
+                  }
+                }
+              },
+              senders,
+              gone::add);
+      for (int i = 0; i < 102; i++) {
+        page.send(ListeningPage.event(new GaugeReading(i, "dial", "0.1", "mm")));
+      }
+      assertThat(gone).isNotEmpty();
+    } finally {
+      stalled.countDown();
+      senders.shutdownNow();
+    }
+  }
+
+  @Test
+  void peopleWhoAreNobodyTakeNoMemory() throws Exception {
+    int before = hub.channels();
+    for (int i = 0; i < 20; i++) {
+      mvc.perform(
+              post("/api/v1/gauge-readings")
+                  .contentType("application/json")
+                  .content("{\"gauge\":\"dial\",\"value\":1,\"person\":\"invented" + i + "\"}"))
+          .andExpect(status().isUnprocessableEntity());
+    }
+    assertThat(hub.channels()).isEqualTo(before);
+  }
 }

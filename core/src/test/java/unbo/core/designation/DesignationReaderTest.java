@@ -212,4 +212,23 @@ class DesignationReaderTest {
     assertThat(first("688").doubts()).noneMatch(d -> d.contains("wide instead"));
     assertThat(first("6900 2RS").doubts()).noneMatch(d -> d.contains("wide instead"));
   }
+
+  /**
+   * One legible character fits hundreds of rows: nothing is claimed, and no time is spent on it.
+   */
+  @ParameterizedTest
+  @ValueSource(strings = {"?????", "6????", "?", "???5", "??? ??? ???"})
+  void tooLittleThatIsLegibleIsNoReading(String typed) {
+    ReadingReport report = DesignationReader.standard().read(typed);
+    assertThat(report.readings()).isEmpty();
+    assertThat(report.problem().orElseThrow().wrong()).contains("Too few");
+  }
+
+  @Test
+  void onePieceHasABoundedListAndATextABoundedNumberOfPieces() {
+    ReadingReport worn = DesignationReader.standard().read("62??");
+    assertThat(worn.readings()).hasSizeBetween(1, 60);
+    assertThat(worn.readings().stream().mapToDouble(Reading::confidence).sum())
+        .isLessThanOrEqualTo(1.0000001);
+  }
 }
