@@ -163,7 +163,8 @@ public final class DesignationReader {
    */
   private static boolean isTooWorn(Marking marking) {
     long worn = marking.characters().chars().filter(c -> c == '?').count();
-    return worn > 0 && marking.length() - worn < LEAST_LEGIBLE;
+    long legible = marking.length() - worn;
+    return worn > 0 && legible == 0 || worn > 1 && legible < LEAST_LEGIBLE;
   }
 
   private static void readAt(
