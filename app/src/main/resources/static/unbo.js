@@ -20,13 +20,13 @@
   });
 
   document.addEventListener("htmx:sendError", () =>
-    say("No connection: nothing was saved. What you typed is still here; press again when the bench is back."));
+    say("No connection: nothing was saved. Your entry is still here. Try again when the connection is back."));
 
   document.addEventListener("htmx:responseError", (event) => {
     const status = event.detail.xhr.status;
     say(status === 401
-      ? "You are signed out: nothing was saved. Sign in in another tab, then press again; what you typed is still here."
-      : "That was not done and nothing was saved. What you typed is still here.");
+      ? "You are signed out: nothing was saved. Your entry is still here. Sign in in another tab, then try again."
+      : "Not done: nothing was saved. Your entry is still here.");
   });
 
   // An answer without a board is an error page: keep what stands here and say what it says.
@@ -41,7 +41,7 @@
       const page = new DOMParser().parseFromString(answer, "text/html");
       const text = page.getElementById("error-text");
       event.detail.shouldSwap = false;
-      say(text ? text.textContent : "That was not done.");
+      say(text ? text.textContent : "Not done.");
     } else if (event.detail.shouldSwap) {
       say("");
     }
@@ -132,7 +132,7 @@
       const take = document.createElement("button");
       take.type = "button";
       take.className = "do";
-      take.textContent = "Take it (F8)";
+      take.textContent = "Use reading (F8)";
       take.addEventListener("mousedown", (event) => event.preventDefault());
       take.addEventListener("click", takeReading);
       strip.append(take);
@@ -150,12 +150,12 @@
   function takeReading() {
     const field = gaugeField && document.contains(gaugeField) ? gaugeField : null;
     if (!gaugeLast) return gaugeSay("no reading yet");
-    if (!field) return gaugeSay("touch a field first");
+    if (!field) return gaugeSay("choose a field first");
     const many = field.tagName === "TEXTAREA" && field.value.trim() !== "";
     field.value = many ? field.value.trim() + " " + gaugeLast.text : gaugeLast.text;
     field.dispatchEvent(new Event("input", { bubbles: true }));
     field.dispatchEvent(new Event("change", { bubbles: true }));
-    gaugeSay(gaugeLast.gauge + ", taken");
+    gaugeSay(gaugeLast.gauge + ", used");
   }
 
   function gaugeSwitch() {
@@ -164,7 +164,7 @@
     if (gaugeOn() && !gaugeStream && label) {
       gaugeStream = new EventSource("/gauge/stream");
       gaugeStream.addEventListener("open", () => gaugeSay("gauge on"));
-      gaugeStream.addEventListener("error", () => gaugeSay("gauge away; what you typed is kept"));
+      gaugeStream.addEventListener("error", () => gaugeSay("gauge disconnected; your entry is still here"));
       gaugeStream.addEventListener("reading", (event) => {
         const [gauge, text, unit] = event.data.split("|");
         gaugeLast = { gauge, text, unit };
@@ -225,7 +225,7 @@
       await navigator.clipboard.writeText(text);
       button.textContent = "Copied";
     } catch (e) {
-      button.textContent = "Not copied: mark it and copy by hand";
+      button.textContent = "Not copied: select the text and copy it";
     }
   }
 
@@ -255,7 +255,7 @@
 
   function labelSwitch() {
     const button = document.querySelector("[data-keys-switch]");
-    if (button) button.textContent = keysOff() ? "Turn the keys on" : "Turn the keys off";
+    if (button) button.textContent = keysOff() ? "Turn the shortcuts on" : "Turn the shortcuts off";
   }
 
   function neighbour(step) {

@@ -35,7 +35,7 @@ class ComparisonsController {
 
   @GetMapping
   @Operation(
-      summary = "Whether one bearing may take another's place, at a position if one is given",
+      summary = "Whether one bearing can replace another, at a position if one is given",
       parameters = {
         @Parameter(name = "old", in = ParameterIn.QUERY, required = true),
         @Parameter(name = "fresh", in = ParameterIn.QUERY, required = true),

@@ -94,7 +94,7 @@ class DiagnosesController {
                     new Refusal(
                         HttpStatus.UNPROCESSABLE_ENTITY,
                         "impossible-input",
-                        "Some values cannot be.",
+                        "Some values are out of range.",
                         List.of(new Refusal.FieldProblem("vehicleKind", vehicleKind, KINDS))));
     return new TestsAnswer(model.tests().stream().map(DiagnosesController::test).toList());
   }
@@ -168,7 +168,7 @@ class DiagnosesController {
     Optional<Diagnosis.NextTest> next = diagnosis.nextTest();
     List<String> cautions = new ArrayList<>();
     next.map(n -> n.test().caution()).filter(c -> !c.isEmpty()).ifPresent(cautions::add);
-    cautions.add("The vehicle maker's limits and local law come first.");
+    cautions.add("The vehicle maker’s instructions and local law come first.");
     return new DiagnosisAnswer(
         diagnosis.ranked().stream()
             .filter(r -> position.isEmpty() || r.cause().place().position().equals(position))

@@ -81,7 +81,7 @@ final class Fields {
   /** Whether a field is an object; something else there is noted as wrong. */
   boolean hasObject(String field) {
     if (has(field) && !body.get(field).isObject()) {
-      unreadable.add(new FieldProblem(field, shown(body.get(field)), "An object is wanted."));
+      unreadable.add(new FieldProblem(field, shown(body.get(field)), "Send an object."));
       return false;
     }
     return has(field);
@@ -93,7 +93,7 @@ final class Fields {
       return OptionalInt.empty();
     }
     if (!node.isNumber() || node.doubleValue() != Math.rint(node.doubleValue())) {
-      unreadable.add(new FieldProblem(field, shown(node), "A whole number is wanted."));
+      unreadable.add(new FieldProblem(field, shown(node), "Send a whole number."));
       return OptionalInt.empty();
     }
     return OptionalInt.of(node.intValue());
@@ -106,7 +106,8 @@ final class Fields {
     }
     JsonNode node = body.get(field);
     if (!node.isArray() || node.size() != 2) {
-      unreadable.add(new FieldProblem(field, shown(node), "Two numbers are wanted, [0.03, 0.13]."));
+      unreadable.add(
+          new FieldProblem(field, shown(node), "Send two numbers, such as [0.03, 0.13]."));
       return Optional.empty();
     }
     OptionalDouble from = number(node.get(0), field + "[0]", true, least, most);
@@ -129,7 +130,7 @@ final class Fields {
       return pairs;
     }
     if (!list.isArray()) {
-      unreadable.add(new FieldProblem(field, shown(list), "A list is wanted."));
+      unreadable.add(new FieldProblem(field, shown(list), "Send a list."));
       return pairs;
     }
     for (int i = 0; i < list.size(); i++) {
@@ -138,7 +139,7 @@ final class Fields {
       if (one.isTextual() && other.isTextual()) {
         pairs.add(Map.entry(one.textValue(), other.textValue()));
       } else {
-        String wanted = "An object with the texts " + first + " and " + second + " is wanted.";
+        String wanted = "Send an object with the texts " + first + " and " + second + ".";
         unreadable.add(new FieldProblem(field + "[" + i + "]", shown(list.get(i)), wanted));
       }
     }
@@ -151,7 +152,7 @@ final class Fields {
       return usual;
     }
     if (!node.isTextual()) {
-      unreadable.add(new FieldProblem(field, shown(node), "A text is wanted."));
+      unreadable.add(new FieldProblem(field, shown(node), "Send a text."));
       return usual;
     }
     return node.textValue();
@@ -184,7 +185,7 @@ final class Fields {
       throw new Refusal(
           HttpStatus.UNPROCESSABLE_ENTITY,
           "impossible-input",
-          "Some values cannot be.",
+          "Some values are out of range.",
           impossible);
     }
   }
@@ -199,13 +200,14 @@ final class Fields {
       return OptionalDouble.empty();
     }
     if (!node.isNumber()) {
-      unreadable.add(new FieldProblem(field, shown(node), "A number is wanted, without a unit."));
+      unreadable.add(new FieldProblem(field, shown(node), "Send a number, without a unit."));
       return OptionalDouble.empty();
     }
     double value = node.doubleValue();
     if (!(value >= least && value <= most)) {
       impossible.add(
-          new FieldProblem(field, shown(node), "From " + least + " to " + most + " is possible."));
+          new FieldProblem(
+              field, shown(node), "Out of range. Send " + least + " to " + most + "."));
       return OptionalDouble.empty();
     }
     return OptionalDouble.of(value);

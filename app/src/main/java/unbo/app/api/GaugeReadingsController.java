@@ -32,7 +32,7 @@ class GaugeReadingsController {
   /** What a bridge sends. */
   record GaugeReadingQuestion(
       @Schema(description = "dial, caliper, thermometer or spring-scale") String gauge,
-      @Schema(description = "in the gauge's own unit: mm, °C or N") double value,
+      @Schema(description = "in the gauge’s own unit: mm, °C or N") double value,
       @Schema(description = "user name; with a token its owner, then leave it out")
           String person) {}
 

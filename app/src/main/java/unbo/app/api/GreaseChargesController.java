@@ -72,7 +72,7 @@ class GreaseChargesController {
         fields.optionalNumber("greaseDensity", 0.7, 2).orElse(GreaseCharge.USUAL_DENSITY);
     if (outer > 0 && bore > 0 && outer <= bore) {
       fields.impossible(
-          "outerMm", String.valueOf(outer), "It must be over the bore of " + bore + ".");
+          "outerMm", String.valueOf(outer), "Send more than the bore of " + bore + ".");
     }
     if (!EnvelopeMetal.isFamily(family)) {
       fields.impossible("family", family, "A family of the vocabulary, such as tapered-roller.");
@@ -132,7 +132,8 @@ class GreaseChargesController {
     OptionalDouble metal = EnvelopeMetal.cm3(family, bore, outer, width);
     double room = BearingVolume.annulusCm3(bore, outer, width);
     if (metal.isEmpty() || metal.getAsDouble() >= room) {
-      fields.impossible("massG", "", "No estimate for this one: weigh it and send its mass.");
+      fields.impossible(
+          "massG", "", "No estimate for this bearing: weigh the bearing and send its mass.");
     }
     return metal;
   }
@@ -145,7 +146,8 @@ class GreaseChargesController {
     double bore = fields.inner("cavity", "boreMm", 0, MOST_MM);
     double length = fields.inner("cavity", "lengthMm", 0.1, MOST_MM);
     if (outside > 0 && bore >= outside) {
-      fields.impossible("cavity.boreMm", String.valueOf(bore), "It must be under the outside.");
+      fields.impossible(
+          "cavity.boreMm", String.valueOf(bore), "Send less than the outside diameter.");
     }
     double volume = Math.max(0, BearingVolume.annulusCm3(bore, outside, length));
     double share = duty.cavityShare();

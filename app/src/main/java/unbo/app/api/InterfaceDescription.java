@@ -41,7 +41,7 @@ class InterfaceDescription {
                 .title("Unbo")
                 .version("v1")
                 .description(
-                    "The bearing bench's answers as JSON. Names carry their units; null is not"
+                    "The bearing bench’s answers as JSON. Names carry their units; null is not"
                         + " known; uncertainties are 95 %."));
   }
 

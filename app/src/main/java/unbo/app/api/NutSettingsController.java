@@ -32,7 +32,7 @@ class NutSettingsController {
       Integer positionsPerTurn,
       double endPlayMm,
       double uncertaintyMm,
-      @Schema(description = "wanted window, default [0.03, 0.13]") List<Double> windowMm) {}
+      @Schema(description = "wanted limits, default [0.03, 0.13]") List<Double> windowMm) {}
 
   /** Where it can be locked. */
   record NutAnswer(int positionsPerTurn, double stepMm, List<Place> reachable, Advice advice) {}

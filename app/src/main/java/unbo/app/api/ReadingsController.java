@@ -27,7 +27,7 @@ class ReadingsController {
 
   /** What is asked. */
   record ReadingsQuestion(
-      @Schema(description = "what stands on the ring; ? for a worn character") String text,
+      @Schema(description = "the number as marked on the ring; ? for a worn character") String text,
       @Schema(description = "arrangement id such as a1, to be warned of a wrong family")
           String position) {}
 
@@ -53,7 +53,7 @@ class ReadingsController {
     String text = fields.text("text", "");
     String position = fields.text("position", "");
     if (!fields.has("text")) {
-      fields.missing("text", "Missing: what stands on the ring.");
+      fields.missing("text", "Missing: the number as marked on the ring.");
     }
     fields.check();
     return answer(text, position);
@@ -74,8 +74,7 @@ class ReadingsController {
     }
     return Arrangements.standard()
         .find(position)
-        .orElseThrow(
-            () -> impossible("position", position, "An arrangement id is wanted, a1 to a31."));
+        .orElseThrow(() -> impossible("position", position, "Send an arrangement id, a1 to a31."));
   }
 
   private static Refusal missing() {
@@ -83,14 +82,15 @@ class ReadingsController {
         HttpStatus.BAD_REQUEST,
         "unreadable-input",
         "Some fields cannot be read.",
-        List.of(new Refusal.FieldProblem("text", "", "Missing: what stands on the ring.")));
+        List.of(
+            new Refusal.FieldProblem("text", "", "Missing: the number as marked on the ring.")));
   }
 
   private static Refusal impossible(String field, String found, String remedy) {
     return new Refusal(
         HttpStatus.UNPROCESSABLE_ENTITY,
         "impossible-input",
-        "Some values cannot be.",
+        "Some values are out of range.",
         List.of(new Refusal.FieldProblem(field, found, remedy)));
   }
 }

@@ -103,7 +103,7 @@ class SizesController {
       fields.impossible(
           "outerMm",
           String.valueOf(outer.millimetres()),
-          "It must be over the bore of " + bore.millimetres() + ".");
+          "Send more than the bore of " + bore.millimetres() + ".");
     }
     fields.check();
     return answer(SizeSearch.find(measured, position));

@@ -34,7 +34,7 @@ class TolerancesController {
 
   @GetMapping("/ring-tolerances")
   @Operation(
-      summary = "Limits of a ring's bore or outside by class (ISO 492, ABMA 19.2)",
+      summary = "Limits of a ring’s bore or outside by class (ISO 492, ABMA 19.2)",
       parameters = {
         @Parameter(name = "toleranceClass", in = ParameterIn.QUERY, description = "default Normal"),
         @Parameter(name = "boreMm", in = ParameterIn.QUERY, description = "or outerMm"),

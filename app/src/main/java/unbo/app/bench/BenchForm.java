@@ -64,8 +64,8 @@ public record BenchForm(
           place.id(),
           new Problem(
               text,
-              "No " + place.kind().title() + " is read from this.",
-              "Type its number, such as " + place.assumed().orElseThrow() + "."));
+              "No " + place.kind().title() + " found in this text.",
+              "Enter its number, such as " + place.assumed().orElseThrow() + "."));
     }
     return found;
   }

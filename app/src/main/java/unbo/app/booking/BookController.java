@@ -64,7 +64,7 @@ class BookController implements Worksheet {
 
   @Override
   public void fill(Model model, Job job, PartTemplate selected) {
-    model.addAttribute("proof", proofs.of(job));
+    model.addAttribute("prove", proofs.sheet(job));
     model.addAttribute("recheck", proofs.recheck(job));
     model.addAttribute("history", jobs.history(job.getId()));
     model.addAttribute("revision", job.work().revision(Station.BOOK));

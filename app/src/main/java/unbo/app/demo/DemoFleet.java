@@ -47,7 +47,7 @@ final class DemoFleet {
                 new VehicleLayout(VehicleKind.CAR, "front-driven", 2, 1510, 2700, 4300)),
             of(
                 "Sidecar outfit “Skua”",
-                "harbour pilot's outfit, chain",
+                "harbour pilot’s outfit, chain",
                 "FW 12",
                 new VehicleLayout(VehicleKind.SIDECAR, "chain", 2, 1150, 1440, 2300)),
             of(
@@ -62,7 +62,7 @@ final class DemoFleet {
                 new VehicleLayout(VehicleKind.TRICYCLE, "two-front", 2, 780, 1350, 2150)),
             of(
                 "Bicycle “Wren”",
-                "commuter's bicycle, cartridge bearings",
+                "commuter’s bicycle, cartridge bearings",
                 "no plate",
                 new VehicleLayout(VehicleKind.BICYCLE, "cartridge", 2, 300, 1050, 1750)));
     vehicles.saveAll(all);

@@ -51,7 +51,7 @@ class DemoShelf {
                 "price", "1.20",
                 "supplier", MARKET,
                 "lot", "box without a label",
-                "note", "came with the van's tools",
+                "note", "came with the van’s tools",
                 "unmarked", "yes"),
             DemoYard.APPRENTICE);
     measure(good, "19.995 19.996 19.995", "46.994 46.994 46.993", "13.95", "19");

@@ -119,7 +119,9 @@ class DemoYard {
     apprentice.note(tricycle, Station.LISTEN, StationMark.State.SKIPPED, "");
     script(Duration.ofHours(3), APPRENTICE)
         .openAt(
-            fleet.named("Bicycle “Wren”"), "bottom-bracket", "creaks once a turn, left foot down");
+            fleet.named("Bicycle “Wren”"),
+            "bottom-bracket",
+            "creaks once per turn, left foot down");
   }
 
   /** The job of the README's walk: it carries what accused the bearing and waits at Name. */

@@ -49,7 +49,7 @@ public record VehiclePicture(
     String where = name + ", " + position.title() + ": ";
     OpenAt at = open.get(position.code());
     if (at != null) {
-      return where + "job " + at.number() + " at " + at.next();
+      return where + "job " + at.number() + ", next: " + at.next();
     }
     return isLinked() ? where + "open a job" : null;
   }

@@ -66,11 +66,11 @@ class GaugeController {
       @AuthenticationPrincipal Person person) {
     State state = (State) session.getAttribute(STATE);
     if (state == null) {
-      return ResponseEntity.status(HttpStatus.CONFLICT).body("Open the gauge's panel first.");
+      return ResponseEntity.status(HttpStatus.CONFLICT).body("Open the gauge panel first.");
     }
     Optional<Double> typed = NumberEntry.parse(truth);
     if (state.hidden == null && typed.isEmpty()) {
-      return ResponseEntity.unprocessableEntity().body("“" + truth + "” is no number.");
+      return ResponseEntity.unprocessableEntity().body("“" + truth + "” is not a number.");
     }
     GaugeKind kind = state.gauge.kind();
     double seconds = (clock.millis() - state.sinceMs) / 1000.0;
@@ -100,7 +100,7 @@ class GaugeController {
     model.addAttribute("guess", guess);
     model.addAttribute("uncertainty", uncertainty);
     if (value.isEmpty()) {
-      model.addAttribute("problem", "Type what you think it is, then look.");
+      model.addAttribute("problem", "Enter your value first, then compare.");
       return "gauge";
     }
     double off = value.get() - state.hidden;
@@ -109,15 +109,15 @@ class GaugeController {
         "revealed",
         String.format(
             Locale.ROOT,
-            "It was %s %s; you were off by %s. %s",
+            "The true value was %s %s; your error was %s. %s",
             kind.shown(state.hidden),
             kind.unit(),
             kind.shown(Math.abs(off)),
             half.isEmpty()
-                ? "Say next time how sure you are."
+                ? "Enter your uncertainty next time."
                 : inside
-                    ? "Inside what you said."
-                    : "Outside what you said: more readings, or more honest uncertainty."));
+                    ? "Within your uncertainty."
+                    : "Outside your uncertainty: take more readings, or state a larger uncertainty."));
     session.removeAttribute(STATE);
     return "gauge";
   }

@@ -50,7 +50,10 @@ class RequestGuard extends OncePerRequestFilter {
       Failure.of(421, "Wrong host name", "This server does not answer to that host name.")
           .send(request, response);
     } else if (addressLength(request) > Bounds.ADDRESS) {
-      Failure.of(414, "Address too long", "Over 8 KB: send long texts by POST.")
+      Failure.of(
+              414,
+              "Entry too long",
+              "Go back and shorten your entry. Programs send texts over 8 KB by POST.")
           .send(request, response);
     } else if (headersLength(request) > Bounds.HEADERS) {
       Failure.of(431, "Headers too large", "All header lines together: 16 KB at most.")

@@ -40,7 +40,7 @@ public record ContactLine(String how, String other, String words) {
       case IN -> "takes";
       case AGAINST -> "stops";
       case HELD -> "holds";
-      case THROUGH -> "is passed by";
+      case THROUGH -> "has through it";
     };
   }
 }

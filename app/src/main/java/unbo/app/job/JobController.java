@@ -107,7 +107,7 @@ class JobController {
     Station named =
         Station.withId(station)
             .filter(s -> !page.hasWorksheet(noted, s))
-            .orElseThrow(() -> new NoSuchPage("There is no such station to note."));
+            .orElseThrow(() -> new NoSuchPage("There is no such station for a note."));
     boolean skip = what.equals("skip");
     Problem problem = skip && note.isBlank() ? null : NoteSheet.problemWith(note);
     if (problem == null) {
@@ -180,14 +180,15 @@ class JobController {
     if (note.length() > LONGEST_NOTE) {
       problems.add(
           "note",
-          new Problem(note, "The note is too long.", "Say it in " + LONGEST_NOTE + " characters."));
+          new Problem(
+              note, "The note is too long.", "Enter at most " + LONGEST_NOTE + " characters."));
     }
     try {
       return new PartMark(PartMark.State.valueOf(form.getOrDefault("state", "AS_FOUND")), note);
     } catch (IllegalArgumentException e) {
       problems.add(
           "state",
-          new Problem(form.get("state"), "There is no such state.", "Pick one of the list."));
+          new Problem(form.get("state"), "There is no such state.", "Choose one from the list."));
       return new PartMark(PartMark.State.AS_FOUND, note);
     }
   }

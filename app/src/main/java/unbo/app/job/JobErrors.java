@@ -22,7 +22,7 @@ class JobErrors {
   @ExceptionHandler(LookFirst.class)
   @ResponseStatus(HttpStatus.CONFLICT)
   String lookFirst(LookFirst e, HttpServletRequest request, Model model) {
-    return ErrorPage.of(request, model, "Look at the parts first", e.getMessage());
+    return ErrorPage.of(request, model, "Inspect the parts first", e.getMessage());
   }
 
   @ExceptionHandler(NotYours.class)
@@ -38,7 +38,7 @@ class JobErrors {
     return ErrorPage.of(
         request,
         model,
-        "Somebody saved in the same instant",
-        "Nothing of yours was written. Go back, your entries are still there, and save again.");
+        "Not saved: someone else saved at the same moment",
+        "Go back. Your entry is still in the form: check it against theirs, then save again.");
   }
 }

@@ -21,8 +21,8 @@ import unbo.core.verification.HardStop;
 @Service
 public class Jobs {
 
-  private static final String TOOK_BACK = "took back: ";
-  private static final String DID_AGAIN = "did again: ";
+  private static final String TOOK_BACK = "undone: ";
+  private static final String DID_AGAIN = "redone: ";
 
   private final JobRepository jobs;
   private final JobEventRepository events;
@@ -147,7 +147,7 @@ public class Jobs {
   public Job keepTo(long id, int revision, String person, School school) {
     Vehicle vehicle = toChange(id).getVehicle();
     String text =
-        "school of "
+        "setting method of "
             + vehicle.getName()
             + ": "
             + vehicle.getSchool().title()

@@ -50,7 +50,8 @@ class LookController {
         waive ? Waiver.problemWith(person.getRole(), seen) : problemWith(seen);
     if (problem.isEmpty()) {
       try {
-        String line = (waive ? "waived the look before Set: " : "looked at the parts: ") + seen;
+        String line =
+            (waive ? "waived the inspection before Set: " : "inspected the parts: ") + seen;
         Job job =
             jobs.change(
                 id,
@@ -85,12 +86,11 @@ class LookController {
       return Optional.of(
           new Problem(
               seen,
-              "What was seen is missing.",
-              "Say in a few words how raceways and rollers look: even, marked, blue, rusty."));
+              "The inspection result is missing.",
+              "Describe raceways and rollers in a few words: even, marked, blue, rusty."));
     }
     return length > LONGEST
-        ? Optional.of(
-            new Problem(seen, "That is too long.", "Say it in " + LONGEST + " characters."))
+        ? Optional.of(new Problem(seen, "Too long.", "Enter at most " + LONGEST + " characters."))
         : Optional.empty();
   }
 }

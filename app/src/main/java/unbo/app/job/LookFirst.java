@@ -6,10 +6,10 @@ public class LookFirst extends RuntimeException {
 
   LookFirst(Job job) {
     super(
-        "Set is closed on job "
+        "Set is locked on job "
             + job.getNumber()
             + ": "
             + job.work().getOpening().getLookWhy()
-            + ". Strip and read it, and say at Set what was seen.");
+            + ". Strip and inspect the parts, then record the inspection at Set.");
   }
 }

@@ -26,13 +26,13 @@ public record NoteSheet(Station station, String typed, Problem problem) {
   static Problem problemWith(String typed) {
     if (typed.isBlank()) {
       return new Problem(
-          "", "The note is empty.", "Say in a few words what was done, or skip the station.");
+          "", "The note is empty.", "Enter in a few words what was done, or skip the station.");
     }
     if (typed.length() > LONGEST) {
       return new Problem(
           typed,
           "The note is too long.",
-          "Say it in " + LONGEST + " characters; it has " + typed.length() + ".");
+          "Enter at most " + LONGEST + " characters; it has " + typed.length() + ".");
     }
     return null;
   }

@@ -39,22 +39,33 @@ public final class SectionResults {
 
   private static String endPlay(Measured first, Optional<Readings> pinned, Figures figures) {
     return pinned
-            .map(p -> "play " + figures.fine(first.value()) + " → " + figures.measured(p.result()))
-            .orElse("play " + figures.measured(first))
+            .map(
+                p ->
+                    "end play "
+                        + figures.fine(first.value())
+                        + " → "
+                        + figures.measured(p.result()))
+            .orElse("end play " + figures.measured(first))
         + " mm";
   }
 
   private static String before(AccusingTest test, TestRecord record, Figures figures) {
-    boolean heat = test == AccusingTest.HUB_HEAT;
-    String title = heat ? "over its brother " : "rock ";
-    double before =
-        heat ? record.getBeforeValue() - record.getBeforeSecond() : record.getBeforeValue();
-    String line = title + figures.size(before);
+    if (test == AccusingTest.HUB_HEAT) {
+      return heat(record, figures);
+    }
+    String line = "rock at rim " + figures.size(record.getBeforeValue());
     if (record.getAfterValue() != null) {
-      double after =
-          heat ? record.getAfterValue() - record.getAfterSecond() : record.getAfterValue();
-      line += " → " + figures.size(after);
+      line += " → " + figures.size(record.getAfterValue());
     }
     return line + " " + test.unit();
+  }
+
+  private static String heat(TestRecord record, Figures figures) {
+    String before = figures.hotter(record.getBeforeValue() - record.getBeforeSecond());
+    if (record.getAfterValue() == null) {
+      return "hub " + before + " than other side";
+    }
+    double after = record.getAfterValue() - record.getAfterSecond();
+    return "hub " + before + ", now " + figures.hotter(after);
   }
 }

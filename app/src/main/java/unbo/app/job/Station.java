@@ -5,14 +5,14 @@ import java.util.Optional;
 /** The ten stations that a job passes along, in the order of the work. */
 public enum Station {
   LISTEN("Listen", "noise and complaint"),
-  ROCK("Rock", "play, before anything is undone"),
-  NAME("Name", "what bearing it is"),
-  STRIP("Strip", "taking it out"),
-  READ("Read", "what the old one says"),
+  ROCK("Rock", "play, before anything is taken apart"),
+  NAME("Name", "identify the bearing"),
+  STRIP("Strip", "take the bearing out"),
+  READ("Read", "inspect the old bearing"),
   FIT("Fit", "fits and heat"),
   PACK("Pack", "grease"),
   SET("Set", "end play at the nut"),
-  PROVE("Prove", "the accusing tests again"),
+  PROVE("Prove", "repeat the fault tests"),
   BOOK("Book", "the job sheet");
 
   private final String title;

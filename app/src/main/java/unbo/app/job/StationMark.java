@@ -13,7 +13,7 @@ public class StationMark {
   public enum State {
     WORKED_ON("worked on"),
     DONE("done"),
-    ELSEWHERE("done elsewhere"),
+    ELSEWHERE("done, see note"),
     SKIPPED("skipped");
 
     private final String title;

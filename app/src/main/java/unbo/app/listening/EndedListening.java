@@ -5,6 +5,6 @@ class EndedListening extends RuntimeException {
   private static final long serialVersionUID = 1L;
 
   EndedListening() {
-    super("This search has ended; what it found stands as it is. Start a new one.");
+    super("This search has ended; its result is saved. Start a new search.");
   }
 }

@@ -54,8 +54,7 @@ final class GaugeReader {
     if (text.length() > LONGEST) {
       problems.add(
           field,
-          new Problem(
-              text.substring(0, 40) + "…", "That is too long.", "Enter the readings alone."));
+          new Problem(text.substring(0, 40) + "…", "Too long.", "Enter the readings alone."));
       text = text.substring(0, LONGEST);
     }
     fields.put(field, text);
@@ -74,8 +73,8 @@ final class GaugeReader {
         : Optional.of(
             new Problem(
                 value + " " + unit,
-                "That cannot be here.",
-                "Taken are " + (long) least + " to " + (long) most + " " + unit + "."));
+                "Out of range.",
+                "Enter " + (long) least + " to " + (long) most + " " + unit + "."));
   }
 
   void rock() {
@@ -85,7 +84,8 @@ final class GaugeReader {
     if (rim.isPresent() && radius.isEmpty() && problems.at("radius") == null) {
       problems.add(
           "radius",
-          new Problem("", "The radius is missing.", "Measure from the hub's middle to the dial."));
+          new Problem(
+              "", "The radius is missing.", "Measure from the hub centre to the dial indicator."));
     }
     if (rim.isEmpty() || radius.isEmpty()) {
       return;
@@ -98,7 +98,7 @@ final class GaugeReader {
         .findFirst()
         .ifPresent(p -> likeEndPlay(p, moved, radius.get()));
     if (!moved.isSurelyPositive()) {
-      lines.add("That is within the dial's uncertainty: it cannot be told from none.");
+      lines.add("Within the dial indicator’s uncertainty: no measurable play.");
       answer = NONE;
     } else if (test.answer(wheel).isPresent() && !wheel.equals(NONE)) {
       answer = wheel;
@@ -111,7 +111,7 @@ final class GaugeReader {
         TaperPair.of(new Assembly(Arrangements.of(position.arrangement()), Map.of(), Map.of()));
     if (pair.isEmpty()) {
       lines.add(
-          "This arrangement is set without play: any rock in it is a finding, not a setting.");
+          "This bearing is not adjustable: any rock is a fault. Do not try to adjust it out.");
       return;
     }
     double centres = pair.get().effectiveCentresMm();
@@ -124,11 +124,11 @@ final class GaugeReader {
             + figures.size(Math.round(centres))
             + " mm apart, "
             + figures.oneDecimal(pair.get().meanContactAngleDeg())
-            + "°): an upper bound, spindle and tyre give too.");
+            + "°): an upper limit, since spindle and tyre flex too.");
     lines.add(
-        "Plain proportion would say "
+        "Simple proportion would give "
             + figures.measured(RockTest.plainProportionMm(rim, radius, centres))
-            + " mm; it leaves the contact angle out.");
+            + " mm, but ignores the contact angle.");
   }
 
   void heat() {
@@ -155,20 +155,30 @@ final class GaugeReader {
       }
     }
     if (compared && answer.isEmpty()) {
-      lines.add("No hub is hotter than its brother by more than ± " + u() + " K.");
+      lines.add(
+          "No hub is clearly hotter than the other side (difference within ± " + u() + " °C).");
       answer = NONE;
     } else if (!degrees.isEmpty() && !compared) {
-      lines.add("One temperature says little: measure its brother on the same axle too.");
+      lines.add("Measure the other side of the same axle too: one temperature says little.");
     }
   }
 
   private double hotter(DiagnosisTest.Answer wheel, Measured over, double other, double mostSoFar) {
-    String text = wheel.label() + " " + figures.oneDecimal(over.value()) + " ± " + u() + " K over";
+    String partner = label(brother(wheel.id()).orElseThrow());
+    String difference = figures.oneDecimal(over.value()) + " ± " + u() + " °C";
     if (!over.isSurelyPositive()) {
-      lines.add(text + ": cannot be told from equal.");
+      lines.add(wheel.label() + " and " + partner + ": no clear difference (" + difference + ").");
       return 0;
     }
-    lines.add(text + " its brother.");
+    lines.add(
+        wheel.label()
+            + ": "
+            + difference
+            + " hotter than "
+            + partner
+            + " ("
+            + figures.size(other)
+            + " °C).");
     numbers.add(new Gauged.Number(AccusingTest.HUB_HEAT, wheel.id(), other + over.value(), other));
     if (over.value() > mostSoFar) {
       answer = wheel.id();
@@ -185,6 +195,10 @@ final class GaugeReader {
   }
 
   /** The wheel on the other side of the same axle; on one track the only other wheel. */
+  private String label(String wheel) {
+    return test.answer(wheel).map(DiagnosisTest.Answer::label).orElse(wheel);
+  }
+
   private Optional<String> brother(String wheel) {
     Optional<Position> own = at(wheel);
     return layout.positions().stream()
@@ -222,21 +236,21 @@ final class GaugeReader {
           "readings",
           new Problem(
               values.size() + (values.size() == 1 ? " reading" : " readings"),
-              "That does not make a turn.",
-              "Enter 8 to 72, at equal angles from the mark on."));
+              "Not a full turn.",
+              "Enter 8 to 72 readings, at equal angles from the mark on."));
       return;
     }
     RunOut runOut = RunOut.of(values, gauge);
     trace = PolarTrace.of(runOut);
-    lines.add("Greatest less least (TIR) " + figures.measured(runOut.total()) + " mm.");
+    lines.add("Total run-out (TIR): " + figures.measured(runOut.total()) + " mm.");
     lines.add(
-        "Once a turn "
+        "Once per turn "
             + figures.measured(runOut.sine())
-            + " mm, high at "
+            + " mm, high spot at "
             + figures.whole(runOut.highSpotDeg())
-            + "° from the mark; twice a turn "
+            + "° from the mark; twice per turn "
             + figures.fine(runOut.twiceMm())
-            + " mm; left over at most "
+            + " mm; largest remainder "
             + figures.fine(runOut.spikeMm())
             + " mm, at "
             + figures.whole(runOut.spikeDeg())
@@ -244,12 +258,10 @@ final class GaugeReader {
     lines.add(
         switch (runOut.look()) {
           case JUMPS ->
-              "What is left over is more than twice a reading's uncertainty: a damaged raceway or"
-                  + " dirt. Brush, turn and read again before you believe it.";
+              "The remainder is more than twice a reading’s uncertainty: a damaged raceway or dirt. Clean, turn and read again to confirm.";
           case SMOOTH ->
-              "A clean swing once a turn: a tilted flange or seat. No limit is kept here: the"
-                  + " vehicle’s own figure, or compare with the other side.";
-          case STILL -> "Nothing moves by more than the dial can tell.";
+              "A clean swing once per turn: a tilted flange or seat. We have no limit: use the vehicle maker’s figure, or compare with the other side.";
+          case STILL -> "No movement larger than the dial indicator’s uncertainty.";
         });
     answer = runOut.look().name().toLowerCase(java.util.Locale.ROOT);
     numbers.add(new Gauged.Number(AccusingTest.RUN_OUT, "", runOut.totalMm(), null));

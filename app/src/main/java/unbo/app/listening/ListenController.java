@@ -153,11 +153,11 @@ class ListenController {
 
   static Problem problemWith(String words) {
     return words.isBlank()
-        ? new Problem("", "Nothing was typed.", "Say what you hear, feel, see or smell, and where.")
+        ? new Problem("", "Nothing entered.", "Enter what you hear, feel, see or smell, and where.")
         : new Problem(
             words.substring(0, 40) + "…",
-            "That is too long.",
-            "Say it in " + LONGEST_WORDS + " characters.");
+            "Too long.",
+            "Enter at most " + LONGEST_WORDS + " characters.");
   }
 
   /** Sets what cannot be done here. */

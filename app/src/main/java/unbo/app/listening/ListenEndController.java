@@ -69,8 +69,8 @@ class ListenEndController {
           "vehicle",
           new Problem(
               "",
-              "The job needs a vehicle of the yard that has this position.",
-              "Pick one, or bring it in under New vehicle first."));
+              "The job needs a vehicle from the yard with this position.",
+              "Choose one, or add the vehicle under New vehicle first."));
       return refused(model, id, new EndingForm("", "", "", vehicle, problems), response);
     }
     try {
@@ -115,15 +115,11 @@ class ListenEndController {
                         v >= 1 && v <= MOST_KM
                             ? Optional.empty()
                             : Optional.of(
-                                new Problem(
-                                    recheckKm,
-                                    "That cannot be here.",
-                                    "Taken are 1 to 50 000 km."))));
+                                new Problem(recheckKm, "Out of range.", "Enter 1 to 50 000 km."))));
     if (note.length() > LONGEST_NOTE) {
       problems.add(
           "note",
-          new Problem(
-              note.substring(0, 40) + "…", "That is too long.", "Say it in 500 characters."));
+          new Problem(note.substring(0, 40) + "…", "Too long.", "Enter at most 500 characters."));
     }
     if (!problems.isEmpty()) {
       return refused(model, id, new EndingForm(recheckOn, recheckKm, note, "", problems), response);
@@ -147,7 +143,7 @@ class ListenEndController {
         "recheckOn",
         new Problem(
             typed,
-            "That is no day within the next five years.",
+            "Date not understood, or not within the next five years.",
             "Write it as " + today.plusWeeks(2) + "."));
     return null;
   }

@@ -15,6 +15,6 @@ class ListenErrors {
   @ExceptionHandler(EndedListening.class)
   @ResponseStatus(HttpStatus.CONFLICT)
   String ended(EndedListening e, HttpServletRequest request, Model model) {
-    return ErrorPage.of(request, model, "It has ended", e.getMessage());
+    return ErrorPage.of(request, model, "This search has ended", e.getMessage());
   }
 }

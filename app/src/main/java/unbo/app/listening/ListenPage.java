@@ -84,7 +84,7 @@ class ListenPage {
     DiagnosisTest test = listening.model().test(line.getTest()).orElseThrow();
     return test.question()
         + " "
-        + test.answer(line.getAnswer()).map(DiagnosisTest.Answer::label).orElse("passed over");
+        + test.answer(line.getAnswer()).map(DiagnosisTest.Answer::label).orElse("skipped");
   }
 
   /** The measuring fields of a test as a fragment or within the page. */

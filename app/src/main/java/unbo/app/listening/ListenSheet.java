@@ -190,7 +190,7 @@ public record ListenSheet(
           up ? "for" : "against",
           (up ? "× " : "÷ ")
               + figures.oneDecimal(Math.min(999, Math.exp(Math.abs(move.logOdds())))),
-          move.reason().isEmpty() ? "others fit it better or worse" : move.reason(),
+          move.reason().isEmpty() ? "this answer fits other causes better or worse" : move.reason(),
           up ? 50 : 50 - length,
           length);
     }
@@ -228,24 +228,26 @@ public record ListenSheet(
       String parts =
           pair.isEmpty()
               ? ""
-              : "It parts " + pair.get(0).label() + " from " + pair.get(1).label() + ". ";
+              : "Tells apart: " + pair.get(0).label() + " / " + pair.get(1).label() + ". ";
       String first =
           next.test().critical() && diagnosis.stopShare() > Diagnosis.COUNTS_OVER
-              ? "First of all: may it roll? "
+              ? "First: is it safe to move? "
               : "";
       return first
           + parts
-          + "Expected to settle "
-          + figures.percent(next.expectedBits() / diagnosis.entropyBits())
-          + " of what is open, in "
+          + "Takes "
           + figures.size(next.test().minutes())
-          + (next.test().minutes() == 1 ? " minute." : " minutes.");
+          + " min. Should remove about "
+          + figures.percent(next.expectedBits() / diagnosis.entropyBits())
+          + " of the doubt.";
     }
 
     private TestRow outOfTurn(DiagnosisTest test) {
       return new TestRow(
           test,
-          answers.current().containsKey(test.id()) ? "Answered before; the later counts." : "");
+          answers.current().containsKey(test.id())
+              ? "Answered before; the later answer counts."
+              : "");
     }
 
     private Map<Occasion, List<TestRow>> others() {
@@ -290,14 +292,19 @@ public record ListenSheet(
     private CausePlan.Place place(String key, List<Diagnosis.Ranked> its) {
       Cause first = its.get(0).cause();
       double share = its.stream().mapToDouble(Diagnosis.Ranked::probability).sum();
-      String wheel =
-          position(first.place().wheel()).map(p -> p.title().replaceFirst("^hub ", "")).orElse("");
       String title =
-          wheel.isEmpty()
-              ? first.label()
-              : first.place().rolling() ? "bearing " + wheel : "beside the bearing " + wheel;
+          position(first.place().wheel())
+              .map(p -> titleAt(p.title(), first.place().rolling()))
+              .orElse(first.label());
       double[] at = at(first);
       return new CausePlan.Place(key, title, first.place().rolling(), share, at[0], at[1]);
+    }
+
+    /** The side before the part: front left wheel bearing, left hub bearing. */
+    private static String titleAt(String position, boolean rolling) {
+      boolean named = position.endsWith(" hub") || position.endsWith(" wheel");
+      String wheel = named ? position : position + " wheel";
+      return rolling ? wheel + " bearing" : position + ", other causes";
     }
 
     private Optional<Position> position(String code) {

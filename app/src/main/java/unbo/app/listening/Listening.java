@@ -103,7 +103,7 @@ public class Listening {
 
   /** What it is called: the vehicle's name, or some car. */
   public String subject() {
-    return vehicle == null ? "some " + kind.title() : vehicle.getName();
+    return vehicle == null ? "another " + kind.title() : vehicle.getName();
   }
 
   /** Whether it is about this vehicle. */

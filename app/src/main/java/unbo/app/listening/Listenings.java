@@ -145,7 +145,7 @@ public class Listenings {
             .filter(t -> answer.isEmpty() || t.answer(answer).isPresent())
             .isPresent();
     if (!known) {
-      throw new NoSuchPage("There is no such answer to such a test; pick one on the page.");
+      throw new NoSuchPage("There is no such answer to this test; choose one on the page.");
     }
     Optional<GivenAnswer> now =
         answers(listening).lines().stream()

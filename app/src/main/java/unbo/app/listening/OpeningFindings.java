@@ -36,7 +36,7 @@ final class OpeningFindings {
             .map(Diagnosis.Finding::words)
             .collect(Collectors.joining("; "));
     String text = listening.getWords().isBlank() ? accused : listening.getWords();
-    return text.isBlank() ? "found by What is it?" : cut(text);
+    return text.isBlank() ? "found by Find the fault" : cut(text);
   }
 
   void enter(WorkRecord work) {

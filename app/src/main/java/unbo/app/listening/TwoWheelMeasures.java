@@ -49,7 +49,7 @@ final class TwoWheelMeasures {
                     + in.figures.size(mm)
                     + " mm."));
     if (least.isEmpty() || most.isEmpty() || least.get() >= most.get()) {
-      in.lines.add("No verdict without the maker’s own figures, from and to.");
+      in.lines.add("Cannot tell without the vehicle maker’s figures, from and to.");
       return;
     }
     if (force.least() > most.get()) {
@@ -59,7 +59,8 @@ final class TwoWheelMeasures {
     } else if (force.least() >= least.get() && force.most() <= most.get()) {
       in.answer = "right";
     } else {
-      in.lines.add("Cannot tell: the uncertainty reaches over the maker’s limit. Repeat it.");
+      in.lines.add(
+          "Cannot tell: the vehicle maker’s limit is within the uncertainty. Repeat the measurement.");
     }
   }
 
@@ -71,7 +72,7 @@ final class TwoWheelMeasures {
       Optional<Double> grip = force("at-" + wheel.id());
       if (grip.isPresent()) {
         measured = true;
-        in.lines.add(wheel.label() + ": lets go at " + in.figures.size(grip.get()) + " N.");
+        in.lines.add(wheel.label() + ": spacer slips at " + in.figures.size(grip.get()) + " N.");
         if (grip.get() < weakest) {
           weakest = grip.get();
           in.answer = wheel.id();
@@ -85,7 +86,7 @@ final class TwoWheelMeasures {
       in.lines.add(
           "Under about "
               + in.figures.size(LEAST_GRIP_N)
-              + " N, our own figure, a lip holds nothing.");
+              + " N (our own figure) a seal lip does not hold the spacer.");
     }
   }
 
@@ -98,9 +99,10 @@ final class TwoWheelMeasures {
     Measured free = new Measured(lift.get(), 0.5);
     in.lines.add("Free lift " + in.figures.size(free.value()) + " ± 0.5 mm by rule.");
     if (free.isSurelyPositive()) {
-      in.lines.add("Which joint it is, the finger across it tells; needles have next to none.");
+      in.lines.add(
+          "A finger across each joint shows which one moves; needle bearings have almost no play.");
     } else {
-      in.lines.add("That cannot be told from none.");
+      in.lines.add("No measurable free movement.");
       boolean none = in.test.answer(Gauged.NONE).isPresent();
       in.answer = none ? Gauged.NONE : "no";
     }
@@ -125,7 +127,7 @@ final class TwoWheelMeasures {
         in.figures.size(count.perTurn().value())
             + " ± "
             + in.figures.size(count.perTurn().uncertainty())
-            + " a crank turn; the wheel turns "
+            + " per crank turn; the wheel turns "
             + in.figures.size(count.wheelTurns())
             + " times.");
     switch (count.beat()) {
@@ -133,7 +135,8 @@ final class TwoWheelMeasures {
       case TWICE -> in.answer = "twice";
       case WHEEL -> in.answer = "wheel";
       case NONE -> in.answer = "none";
-      default -> in.lines.add("Two beats fit: count in another gear, or over more turns.");
+      default ->
+          in.lines.add("Two causes fit this count: count in another gear, or over more turns.");
     }
   }
 
@@ -164,7 +167,8 @@ final class TwoWheelMeasures {
     }
     if (values.size() > 12) {
       in.problems.add(
-          field, new Problem(values.size() + " readings", "Too many.", "Twelve at the most."));
+          field,
+          new Problem(values.size() + " readings", "Too many readings.", "Enter twelve at most."));
       return List.of();
     }
     return values;

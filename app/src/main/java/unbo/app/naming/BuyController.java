@@ -12,6 +12,7 @@ import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.BearingPlace;
 import unbo.core.buying.ShoppingLine;
 import unbo.core.buying.Specification;
+import unbo.core.comparison.PositionDuty;
 import unbo.core.designation.Reading;
 
 /** What to buy for a position: the specification with its reasons, and the shopping line. */
@@ -46,8 +47,13 @@ class BuyController {
     if (reading.isPresent() && at.isPresent()) {
       Specification s = Specification.of(reading.get().bearing(), at.get());
       model.addAttribute("spec", s);
-      model.addAttribute("line", ShoppingLine.of(s, at.get(), readings.reader()));
-      model.addAttribute("stock", shelf.suiting(reading.get().bearing()));
+      ShoppingLine line = ShoppingLine.of(s, at.get(), readings.reader());
+      model.addAttribute("line", line);
+      model.addAttribute(
+          "stock",
+          shelf.suiting(
+              readings.best(line.spellings().get(0)).orElse(reading.get()),
+              PositionDuty.at(at.get().id()).orElse(null)));
     }
     return "buy";
   }

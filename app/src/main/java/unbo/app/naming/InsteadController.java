@@ -68,7 +68,9 @@ class InsteadController {
               .problem()
               .orElse(
                   new Problem(
-                      text, "No bearing number yet.", "Type the whole number, such as 6204-2RS.")));
+                      text,
+                      "No bearing number yet.",
+                      "Enter the whole number, such as 6204-2RS.")));
     }
     return best;
   }

@@ -183,8 +183,8 @@ class NameController implements Worksheet {
               .orElse(
                   new Problem(
                       text,
-                      "No reading of this text was picked.",
-                      "Type the number and take one of its readings.")));
+                      "No reading of this text was chosen.",
+                      "Enter the number and use one of its readings.")));
     }
     if (!NameSheet.mayStandAt(place, read.get())) {
       return Optional.of(
@@ -192,8 +192,8 @@ class NameController implements Worksheet {
               designation,
               NameSheet.objection(job, place, read.get()),
               place.kind().isTaper()
-                  ? "Look at the ring again: a taper has a cone and a cup that come apart."
-                  : "Look at the ring again, or measure bore, outside and width."));
+                  ? "Check the ring again: a taper bearing has a cone and a cup that come apart."
+                  : "Check the ring again, or measure bore, outside diameter and width."));
     }
     return Optional.empty();
   }

@@ -86,12 +86,12 @@ public record NameSheet(
   static String objection(Job job, BearingPlace place, Bearing bearing) {
     if (!mayStandAt(place, bearing)) {
       return place.kind().isTaper()
-          ? "A ball bearing cannot stand in an adjustable taper pair: it has no cup that could be set."
-          : "Here stands a "
+          ? "A ball bearing cannot be used in an adjustable taper pair: it has no separate cup."
+          : "This position takes a "
               + place.kind().title()
               + "; a "
               + bearing.family().title()
-              + " does not take its place.";
+              + " cannot replace it.";
     }
     List<StackProblem> before = job.assembly().problems();
     return job.assembly().with(place.id(), bearing).problems().stream()

@@ -33,6 +33,7 @@ class OpenPlaces {
   }
 
   private static Place place(Job job, String id) {
-    return new Place(job.getId(), job.title(), id, job.arrangement().partsOf(id).get(0).id());
+    return new Place(
+        job.getId(), job.title(), id + " bearing", job.arrangement().partsOf(id).get(0).id());
   }
 }

@@ -138,7 +138,7 @@ class PackController implements Worksheet {
     }
     if (problems.isEmpty() && !(grams > 0 && grams / strokes <= MOST_PER_STROKE_G)) {
       problems.add(
-          "grams", impossible(fields.get("grams"), "A hand gun gives up to 10 g a stroke."));
+          "grams", impossible(fields.get("grams"), "A hand gun gives up to 10 g per stroke."));
     }
     Job job = jobs.get(id);
     if (problems.isEmpty()) {
@@ -156,12 +156,12 @@ class PackController implements Worksheet {
       QuantityEntry kind, Map<String, String> fields, String field) {
     String typed = fields.getOrDefault(field, "");
     return typed.isBlank()
-        ? unbo.core.units.Entry.refused(typed, "This is missing.", "Weigh what ten strokes give.")
+        ? unbo.core.units.Entry.refused(typed, "Missing.", "Weigh the grease of ten strokes.")
         : kind.parse(typed);
   }
 
   private static Problem impossible(String typed, String remedy) {
-    return new Problem(typed, "That cannot be.", remedy);
+    return new Problem(typed, "Out of range.", remedy);
   }
 
   private String show(Model model, Job job, Map<String, String> fields) {

@@ -41,7 +41,7 @@ record PackInput(
                       new Problem(
                           fields.getOrDefault("duty", ""),
                           "No duty is chosen.",
-                          "Pick what the bearing does; most wheels are general."));
+                          "Choose the duty; for most wheels: Wheels to general."));
                   return Duty.GENERAL;
                 });
     double density =
@@ -69,7 +69,7 @@ record PackInput(
     return value == Math.rint(value) ? String.valueOf((long) value) : String.valueOf(value);
   }
 
-  /** A mass must leave some room and not be a feather's: both are misreadings. */
+  /** A mass must leave some room to not be a feather's: both are misreadings. */
   private static Optional<Double> mass(
       Job job, BearingPlace place, Map<String, String> fields, FieldProblems problems) {
     String field = "mass-" + place.id();
@@ -99,13 +99,13 @@ record PackInput(
         : Optional.of(
             new Problem(
                 plain(value) + " " + kind.symbol(),
-                "That cannot be.",
-                "Between "
+                "Out of range.",
+                "Enter "
                     + plain(Math.round(least * 10) / 10.0)
-                    + " and "
+                    + " to "
                     + plain(Math.round(most * 10) / 10.0)
                     + " "
                     + kind.symbol()
-                    + " is possible here."));
+                    + "."));
   }
 }

@@ -127,11 +127,11 @@ class ProveController implements Worksheet {
       Model model,
       HttpServletResponse response) {
     HardStop named =
-        HardStop.withId(stop).orElseThrow(() -> new NoSuchPage("There is no such stop."));
+        HardStop.withId(stop).orElseThrow(() -> new NoSuchPage("There is no such release check."));
     Job job = jobs.get(id);
     boolean lift = what.equals("lift");
     Optional<Problem> problem =
-        Waiver.problemWith(person.getRole(), lift ? "lifting the waiver" : reason);
+        Waiver.problemWith(person.getRole(), lift ? "removing the waiver" : reason);
     Map<String, String> form = new HashMap<>(recorded(job));
     form.put("waive-" + stop, reason);
     if (problem.isPresent()) {
@@ -143,7 +143,7 @@ class ProveController implements Worksheet {
     try {
       String line =
           lift
-              ? "lifted the waiver of “" + named.title() + "”"
+              ? "removed the waiver of “" + named.title() + "”"
               : "waived “" + named.title() + "”: " + reason.strip();
       Job saved =
           jobs.change(
@@ -309,7 +309,7 @@ class ProveController implements Worksheet {
             });
     for (HardStop stop : HardStop.values()) {
       if (stop.isTicked() && form.containsKey("stop-" + stop.id())) {
-        parts.add("ticked “" + stop.title() + "”");
+        parts.add("done: “" + stop.title() + "”");
       }
     }
     for (RoadFinding finding : RoadFinding.values()) {

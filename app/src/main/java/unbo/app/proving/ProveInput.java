@@ -54,8 +54,8 @@ record ProveInput(
             "before-" + test.id(),
             new Problem(
                 "",
-                "Nothing stands before it to compare with.",
-                "Enter what this test showed before the work."));
+                "There is no value from before to compare with.",
+                "Enter the result of this test before the work."));
       }
       base.ifPresent(
           b ->
@@ -137,8 +137,8 @@ record ProveInput(
         : Optional.of(
             new Problem(
                 value + " " + unit,
-                "That cannot be here.",
-                "Taken are " + (long) least + " to " + (long) most + " " + unit + "."));
+                "Out of range.",
+                "Enter " + (long) least + " to " + (long) most + " " + unit + "."));
   }
 
   private static LocalDate day(Map<String, String> form, LocalDate today, FieldProblems problems) {
@@ -154,14 +154,13 @@ record ProveInput(
       problems.add(
           "recheckOn",
           new Problem(
-              typed, "A recheck lies ahead, within five years.", "Pick a day from today on."));
+              typed,
+              "A recheck must be within the next five years.",
+              "Choose a day from today on."));
     } catch (DateTimeParseException e) {
       problems.add(
           "recheckOn",
-          new Problem(
-              typed,
-              "That is no day that can be read.",
-              "Write it as " + today.plusWeeks(3) + "."));
+          new Problem(typed, "Date not understood.", "Write it as " + today.plusWeeks(3) + "."));
     }
     return null;
   }
@@ -185,16 +184,14 @@ record ProveInput(
         problems.add(
             "detail-wheel-nuts",
             new Problem(
-                "",
-                "The figure is missing.",
-                "Enter the torque that the vehicle's maker gives, such as 90 Nm."));
+                "", "The figure is missing.", "Enter the vehicle maker’s torque, such as 90 Nm."));
       }
       return "";
     }
     if (typed.length() > LONGEST_DETAIL) {
       problems.add(
           "detail-wheel-nuts",
-          new Problem(typed, "That is too long.", "Enter the torque alone, such as 90 Nm."));
+          new Problem(typed, "Too long.", "Enter the torque alone, such as 90 Nm."));
       return "";
     }
     return problems

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import unbo.app.job.EndPlayKey;
 import unbo.app.job.Job;
 import unbo.app.job.OpeningFinding;
@@ -72,6 +73,28 @@ public record ProveSheet(
 
   /** A finding of the beginning, to be looked for again. */
   public record RepeatRow(int place, String question, String answer, String reading, String who) {}
+
+  /** The release checks that were not done but waived by name. */
+  public List<StopRow> waivers() {
+    return stops.stream().filter(s -> !s.met && s.mark != null && s.mark.isWaived()).toList();
+  }
+
+  /** The verdict in its fixed words: a waiver is always said with it, and by whom. */
+  public String verdict() {
+    if (!proof.isProved()) {
+      return "Not proved";
+    }
+    List<StopRow> waived = waivers();
+    if (waived.isEmpty()) {
+      return "Proved";
+    }
+    return "Proved with "
+        + waived.size()
+        + (waived.size() == 1 ? " waiver: " : " waivers: ")
+        + waived.stream()
+            .map(s -> s.stop.shortTitle() + " (" + s.mark.getPerson() + ")")
+            .collect(Collectors.joining(", "));
+  }
 
   public String get(String field) {
     return fields.getOrDefault(field, "");
@@ -211,7 +234,7 @@ public record ProveSheet(
   private static String secondLabel(AccusingTest test) {
     return switch (test) {
       case ROCK, DRAG -> "at radius";
-      case HUB_HEAT -> "its brother";
+      case HUB_HEAT -> "other side";
       case END_PLAY, RUN_OUT -> "";
     };
   }
@@ -246,7 +269,7 @@ public record ProveSheet(
     Optional<SettingOutcome> outcome = SettingResults.of(job);
     School school = job.getVehicle().getSchool();
     String text =
-        "School: "
+        "Setting method: "
             + school.title()
             + ". "
             + outcome.map(SettingOutcome::text).orElse("Not done yet: open Set.");

@@ -14,7 +14,7 @@ final class TestFigures {
 
   private TestFigures() {}
 
-  /** The figure that is compared: mm of rock at the rim, mm, Nm, or K of difference either way. */
+  /** The figure that is compared: mm of rock at the rim, mm, Nm, or °C of difference either way. */
   static Measured compared(AccusingTest test, double value, Double second) {
     return switch (test) {
       case ROCK, END_PLAY -> new Measured(value, test.uncertaintyAt(value));
@@ -55,12 +55,7 @@ final class TestFigures {
       case DRAG ->
           f.size(value) + " N at " + f.size(second) + " mm: " + f.size(compared.value()) + " Nm";
       case HUB_HEAT ->
-          f.size(value)
-              + " °C, its brother "
-              + f.size(second)
-              + " °C: "
-              + f.size(value - second)
-              + " K over";
+          f.size(value) + " °C, other side " + f.size(second) + " °C: " + f.hotter(value - second);
     };
   }
 

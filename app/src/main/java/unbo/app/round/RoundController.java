@@ -83,7 +83,7 @@ class RoundController {
       HttpServletResponse response) {
     VehicleRound round = rounds.get(id);
     if (round.isEnded() || round.walk().stream().noneMatch(p -> p.code().equals(position))) {
-      throw new NoSuchPage("That round is over, or has no such position.");
+      throw new NoSuchPage("This walkaround check has ended, or has no such position.");
     }
     RoundForm form = RoundForm.of(fields);
     if (!form.problems().isEmpty()) {

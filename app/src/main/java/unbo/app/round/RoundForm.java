@@ -30,12 +30,13 @@ record RoundForm(
     }
     RoundForm form = new RoundForm(fields, problems, values);
     if (form.note().length() > LONGEST_NOTE) {
-      problems.add("note", new Problem(form.note(), "That is too long.", "300 characters."));
+      problems.add("note", new Problem(form.note(), "Too long.", "Enter at most 300 characters."));
     }
     if (problems.isEmpty() && values.isEmpty() && form.feel().isEmpty() && form.note().isEmpty()) {
       problems.add(
           "feel",
-          new Problem("", "Nothing was found yet.", "Pick a feel, measure, or write a note."));
+          new Problem(
+              "", "Nothing entered yet.", "Choose how it feels, measure, or write a note."));
     }
     return form;
   }
@@ -55,8 +56,8 @@ record RoundForm(
         : Optional.of(
             new Problem(
                 value + " " + measure.unit(),
-                "That cannot be here.",
-                "Taken are "
+                "Out of range.",
+                "Enter "
                     + (long) measure.least()
                     + " to "
                     + (long) measure.most()

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -44,7 +45,7 @@ public record RoundSheet(List<Stop> stops, Stop now, int done, List<String> wors
             .or(() -> walk.stream().filter(p -> !found.containsKey(p.code())).findFirst())
             .filter(p -> !round.isEnded())
             .orElse(null);
-    Map<String, String> brothers = round.getVehicle().layout().brothers();
+    Map<String, Position> brothers = brothers(round);
     List<Stop> stops = new ArrayList<>();
     List<String> worse = new ArrayList<>();
     for (Position p : walk) {
@@ -62,8 +63,20 @@ public record RoundSheet(List<Stop> stops, Stop now, int done, List<String> wors
         stops, now, (int) stops.stream().filter(s -> s.line != null).count(), worse);
   }
 
+  /** The position on the other side, by code. */
+  private static Map<String, Position> brothers(VehicleRound round) {
+    Map<String, Position> others = new HashMap<>();
+    round
+        .getVehicle()
+        .layout()
+        .brothers()
+        .forEach(
+            (one, other) -> round.getVehicle().position(other).ifPresent(p -> others.put(one, p)));
+    return others;
+  }
+
   private static List<String> worse(
-      Position position, List<Trend> trends, Map<String, RoundLine> found, String brother) {
+      Position position, List<Trend> trends, Map<String, RoundLine> found, Position brother) {
     List<String> all = new ArrayList<>();
     RoundLine own = found.get(position.code());
     for (Trend trend : trends) {
@@ -72,28 +85,30 @@ public record RoundSheet(List<Stop> stops, Stop now, int done, List<String> wors
         all.add(trend.measure().title() + " is " + trend.change().title());
       }
     }
-    if (brother != null && found.containsKey(brother)) {
+    if (brother != null && found.containsKey(brother.code())) {
       for (RoundMeasure m : RoundMeasure.values()) {
         var value = own.value(m);
-        var other = found.get(brother).value(m);
+        var other = found.get(brother.code()).value(m);
         if (value.isPresent()
             && other.isPresent()
             && Trend.isWorseThanBrother(m, value.getAsDouble(), other.getAsDouble())) {
           all.add(
               m.title()
-                  + " is worse than its brother’s: "
-                  + number(m, value.getAsDouble())
-                  + " against "
-                  + number(m, other.getAsDouble())
-                  + " "
-                  + m.unit());
+                  + ": "
+                  + at(position, m, value.getAsDouble())
+                  + ", "
+                  + at(brother, m, other.getAsDouble()));
         }
       }
     }
     if (List.of("rough", "notch", "loose").contains(own.getFeel())) {
-      all.add("it feels " + own.getFeel() + (own.getFeel().equals("notch") ? "ed" : ""));
+      all.add("feels " + own.getFeel() + (own.getFeel().equals("notch") ? "y" : ""));
     }
     return all;
+  }
+
+  private static String at(Position position, RoundMeasure measure, double value) {
+    return position.title() + " " + number(measure, value) + " " + measure.unit();
   }
 
   private static TrendRow row(Trend trend) {
@@ -110,7 +125,7 @@ public record RoundSheet(List<Stop> stops, Stop now, int done, List<String> wors
                     slope(y.value(), y.uncertainty())
                         + " "
                         + trend.measure().difference()
-                        + " a year")
+                        + " per year")
             .orElse(""),
         path(trend.points()));
   }

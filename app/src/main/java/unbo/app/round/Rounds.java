@@ -33,7 +33,9 @@ public class Rounds {
 
   @Transactional(readOnly = true)
   public VehicleRound get(long id) {
-    return rounds.findById(id).orElseThrow(() -> new NoSuchPage("There is no such round."));
+    return rounds
+        .findById(id)
+        .orElseThrow(() -> new NoSuchPage("There is no such walkaround check."));
   }
 
   @Transactional(readOnly = true)

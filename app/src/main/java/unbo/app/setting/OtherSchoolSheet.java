@@ -113,8 +113,8 @@ public record OtherSchoolSheet(
           "limit",
           new Problem(
               "",
-              "Without the maker's limit this school is refused: a feel has no upper end.",
-              "Enter the limit of the running torque, or keep the vehicle to end play."));
+              "Without the vehicle maker’s limit this method cannot be used: feel has no upper limit.",
+              "Enter the limit of the turning torque, or use the method end play."));
     }
     return force.isPresent() && radius.isPresent() && limit.isPresent()
         ? Optional.of(new OtherSchools(force.get(), radius.get(), limit.get(), null))
@@ -137,7 +137,7 @@ public record OtherSchoolSheet(
         : Optional.of(
             new Problem(
                 value + " " + unit,
-                "That must be over zero.",
+                "Out of range. Enter more than 0.",
                 "Read the scale while the hub turns steadily."));
   }
 }

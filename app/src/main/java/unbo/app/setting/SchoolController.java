@@ -103,7 +103,7 @@ class SchoolController {
     return Arrays.stream(School.values())
         .filter(s -> s.name().equals(school))
         .findFirst()
-        .orElseThrow(() -> new NoSuchPage("There is no such school."));
+        .orElseThrow(() -> new NoSuchPage("There is no such setting method."));
   }
 
   private String stale(long id, StaleStation e, Model model, HttpServletResponse response) {

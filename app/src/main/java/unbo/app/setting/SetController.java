@@ -2,6 +2,7 @@ package unbo.app.setting;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -35,6 +36,7 @@ import unbo.app.web.Figures;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.measure.Verdict;
+import unbo.core.setting.NutAdvice;
 import unbo.core.setting.NutPosition;
 import unbo.core.setting.NutSetting;
 import unbo.core.setting.School;
@@ -172,8 +174,8 @@ class SetController implements Worksheet {
               "first0",
               new Problem(
                   String.valueOf(steps),
-                  "That hole cannot be taken: it is outside the window or may squeeze the pair.",
-                  "Take one that is marked inside."));
+                  "That hole cannot be used: it is out of limits or may give preload.",
+                  "Use a hole that is within limits."));
     }
   }
 
@@ -216,7 +218,7 @@ class SetController implements Worksheet {
         + stored.get(SetForm.THREAD)
         + ", slots "
         + stored.get(SetForm.SLOTS)
-        + ", hole lines "
+        + ", pin holes "
         + stored.get(SetForm.LINES);
   }
 
@@ -287,7 +289,9 @@ class SetController implements Worksheet {
                 + " → "
                 + typed(input.again().stream().map(SetInput.TypedReading::typed).toList());
       }
-      return hole.map(h -> "took the hole " + h + " steps tighter; ").orElse("") + line;
+      return hole.map(h -> "hole chosen: " + NutAdvice.turns(h).toLowerCase(Locale.ROOT) + "; ")
+              .orElse("")
+          + line;
     }
 
     private static String typed(List<String> values) {

@@ -88,14 +88,14 @@ record SetInput(
       return Optional.of(
           new Problem(
               mm + " mm",
-              "A dialled play is not negative.",
+              "A measured play is not negative.",
               "Zero the dial at the end of the push, then read the pull."));
     }
     if (mm > MOST_MM) {
       return Optional.of(
           new Problem(
               mm + " mm",
-              "More than 10 mm is no end play.",
+              "Out of range: more than 10 mm is not end play.",
               "Check the unit: write 12 thou or 0.31 mm."));
     }
     return Optional.empty();
@@ -137,8 +137,7 @@ record SetInput(
     if (source.length() > LONGEST_SOURCE) {
       problems.add(
           SetForm.SOURCE,
-          new Problem(
-              source, "That is too long.", "Name the manual and the page in 200 characters."));
+          new Problem(source, "Too long.", "Enter manual and page, at most 200 characters."));
       return Optional.empty();
     }
     if (from.isEmpty() || to.isEmpty()) {
@@ -147,8 +146,8 @@ record SetInput(
           empty,
           new Problem(
               form.get(empty),
-              "A window needs both its ends.",
-              "Enter the other end, or leave both empty for 0.03 to 0.13 mm."));
+              "Both limits are needed.",
+              "Enter the other limit, or leave both empty for 0.03 to 0.13 mm."));
       return Optional.empty();
     }
     if (from.get() >= to.get()) {
@@ -156,14 +155,14 @@ record SetInput(
           SetForm.TO,
           new Problem(
               form.get(SetForm.TO),
-              "The upper end is not above the lower one.",
-              "Write the smaller play first."));
+              "The upper limit is not above the lower one.",
+              "Enter the smaller play first."));
       return Optional.empty();
     }
     return Optional.of(
         new NutRecord.MakersWindow(
             new Window(from.get(), to.get()),
-            source.isEmpty() ? "vehicle maker's figure" : source));
+            source.isEmpty() ? "vehicle maker’s figure" : source));
   }
 
   private static Optional<Double> end(SetForm form, String field, FieldProblems problems) {

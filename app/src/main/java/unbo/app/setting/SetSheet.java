@@ -109,7 +109,7 @@ public record SetSheet(
         List.of(School.values()),
         found(input, first, setting, figures),
         window,
-        input.window().map(w -> w.source()).orElse("default of hand-set hubs"),
+        input.window().map(w -> w.source()).orElse("default for hand-set hubs"),
         setting.map(s -> places(s, chosenSteps)).orElse(List.of()),
         setting.map(s -> NutAdvice.of(s, input.lock().orElseThrow())).orElse(null),
         setting
@@ -149,7 +149,11 @@ public record SetSheet(
       SetInput input, Optional<Readings> first, Optional<NutSetting> setting, Figures figures) {
     if (first.isEmpty()) {
       return new Found(
-          "", "", "", null, "Dial the play three times, hub turned both ways before each.");
+          "",
+          "",
+          "",
+          null,
+          "Measure the end play three times, hub turned both ways before each reading.");
     }
     Readings readings = first.get();
     int missing = SettingOutcome.LEAST_READINGS - readings.count();
@@ -159,14 +163,12 @@ public record SetSheet(
           figures.fine(readings.spread()),
           "",
           null,
-          missing == 1 ? "One more reading." : "Two more readings.");
+          missing == 1 ? "Add one more reading." : "Add two more readings.");
     }
     Problem refusal = NutSetting.problemWith(readings.result()).orElse(null);
     String step = setting.map(s -> figures.fine(s.stepMm())).orElse("");
     String hint =
-        setting.isEmpty() && refusal == null
-            ? "Thread, slots and hole lines are still needed."
-            : "";
+        setting.isEmpty() && refusal == null ? "Enter thread, slots and pin holes too." : "";
     return new Found(
         figures.measured(readings.result()), figures.fine(readings.spread()), step, refusal, hint);
   }
@@ -202,7 +204,7 @@ public record SetSheet(
         p.steps() == 0
             ? "this hole"
             : NutAdvice.turns(p.steps()).toLowerCase(java.util.Locale.ROOT);
-    String line = p.line() == 0 ? "" : ", line " + (char) ('A' + p.line());
+    String line = p.line() == 0 ? "" : ", pin hole " + (char) ('A' + p.line());
     boolean may = p.surelyFree() && p.inWindow() != Verdict.NO;
     return new Place(
         p.steps(),
@@ -220,7 +222,7 @@ public record SetSheet(
     return result.isPresent() || missing <= 0
         ? ""
         : missing == 1
-            ? "One more reading at the pinned hole."
+            ? "Add one more reading at the pinned hole."
             : missing + " readings at the pinned hole are needed.";
   }
 }

@@ -64,7 +64,7 @@ public record CsvImport(
     }
     if (text.indexOf('\0') >= 0) {
       return failed(
-          text, new Problem("", "That is no text.", "Save the table as CSV (UTF-8) first."));
+          text, new Problem("", "Not a text file.", "Save the table as CSV (UTF-8) first."));
     }
     try (CSVParser parser = format(text).parse(new StringReader(text))) {
       List<CSVRecord> records = parser.getRecords();
@@ -135,10 +135,10 @@ public record CsvImport(
       problem =
           new Problem(
               String.join(", ", headers),
-              "No column is taken for the number.",
-              "Say below which column holds it.");
+              "No column for the number.",
+              "Choose the column for the number below.");
     } else if (lines.isEmpty()) {
-      problem = new Problem("", "There is a first line and nothing below it.", "Add lines.");
+      problem = new Problem("", "Only a first line, nothing below it.", "Add lines.");
     }
     return new CsvImport(text, headers, mapping, lines, problem);
   }
@@ -172,7 +172,7 @@ public record CsvImport(
           new Problem(
               String.valueOf(record.size()),
               "More cells than the first line has.",
-              "Look for a separator too many."));
+              "Look for an extra separator."));
     }
     Optional<ShelfEntry> entry = ShelfEntry.of(fields, problems);
     return new Line(

@@ -46,7 +46,7 @@ class InspectionController {
       return "redirect:/shelf/" + id + "#inspections";
     }
     if (bearing.isEmpty()) {
-      throw new NoSuchPage("Its number was not read, so there is no class to measure it against.");
+      throw new NoSuchPage("The number was not read, so there is no class to compare with.");
     }
     response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
     model.addAttribute("form", form);

@@ -32,7 +32,8 @@ record InspectionForm(Map<String, String> fields, FieldProblems problems) {
     form.sizes();
     form.corner();
     if (form.note().length() > 300) {
-      form.problems.add("note", new Problem(form.note(), "That is too long.", "300 characters."));
+      form.problems.add(
+          "note", new Problem(form.note(), "Too long.", "Enter at most 300 characters."));
     }
     boolean nothing =
         List.of("bore", "outside", "width", "play").stream().allMatch(f -> form.get(f).isBlank());
@@ -92,7 +93,9 @@ record InspectionForm(Map<String, String> fields, FieldProblems problems) {
   private Optional<Measured> size(String field) {
     List<Double> values = readings(field, Unit.MILLIMETRE, MOST_MM);
     if (values.contains(0.0)) {
-      problems.add(field, new Problem(get(field), "Nothing measures 0.", "Leave it out."));
+      problems.add(
+          field,
+          new Problem(get(field), "A size of 0 is not a measurement.", "Leave the field empty."));
     }
     return values.isEmpty()
         ? Optional.empty()
@@ -116,7 +119,7 @@ record InspectionForm(Map<String, String> fields, FieldProblems problems) {
     Entry<LengthEntry.Taken> whole = LengthEntry.parse(typed, unit);
     String[] pieces = whole.isRefused() ? typed.split("[\\s;]+") : new String[] {typed};
     if (pieces.length > MOST_READINGS) {
-      problems.add(field, new Problem(typed, "Too many readings.", "Twelve at the most."));
+      problems.add(field, new Problem(typed, "Too many readings.", "Enter twelve at most."));
       return values;
     }
     for (String piece : pieces) {
@@ -126,7 +129,7 @@ record InspectionForm(Map<String, String> fields, FieldProblems problems) {
           .ifPresent(values::add);
     }
     if (values.stream().anyMatch(v -> !(v >= 0 && v <= most))) {
-      problems.add(field, new Problem(typed, "No bearing measures that.", "0 to " + most + " mm."));
+      problems.add(field, new Problem(typed, "Out of range.", "0 to " + most + " mm."));
       return List.of();
     }
     return values;

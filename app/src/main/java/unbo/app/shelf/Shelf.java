@@ -53,7 +53,35 @@ public class Shelf {
    * @param comparison how it compares; null when its number was not read
    * @param proof what its inspections say: yes, no, or cannot tell when there are none
    */
-  public record Suiting(ShelfItem item, boolean same, Comparison comparison, Verdict proof) {}
+  public record Suiting(ShelfItem item, boolean same, Comparison comparison, Verdict proof) {
+
+    /** Whether it may be offered: a failed measurement overrules every other verdict. */
+    public boolean isOffered() {
+      return withheld().isEmpty() && item.getQuantity() > 0;
+    }
+
+    /** Why it is not to be fitted; empty when nothing speaks against it. */
+    public String withheld() {
+      if (proof == Verdict.NO) {
+        return "FAILED measurement: do not fit";
+      }
+      if (item.isUnmarked() && proof != Verdict.YES) {
+        return "no marks on the rings: measure before use";
+      }
+      if (comparison == null) {
+        return "number not read: cannot tell";
+      }
+      return comparison.verdict() == unbo.core.comparison.Verdict.SUITS
+          ? ""
+          : comparison.verdict().title() + reason();
+    }
+
+    private String reason() {
+      return comparison.differences().isEmpty()
+          ? ""
+          : ": " + comparison.differences().get(0).reason();
+    }
+  }
 
   @Transactional(readOnly = true)
   public List<ShelfItem> all() {
@@ -75,7 +103,7 @@ public class Shelf {
   }
 
   private static ShelfItem existing(Optional<ShelfItem> item) {
-    return item.orElseThrow(() -> new NoSuchPage("Nothing of this number lies there."));
+    return item.orElseThrow(() -> new NoSuchPage("There is no such stock item."));
   }
 
   @Transactional(readOnly = true)
@@ -155,7 +183,8 @@ public class Shelf {
     ShelfItem item =
         items.save(new ShelfItem(entry, designation(entry.number()), person, clock.instant()));
     moves.save(
-        new ShelfMove(item.getId(), entry.quantity(), "put on the shelf", person, clock.instant()));
+        new ShelfMove(
+            item.getId(), entry.quantity(), "added to the shelf", person, clock.instant()));
     return item;
   }
 

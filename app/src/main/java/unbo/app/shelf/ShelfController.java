@@ -130,8 +130,8 @@ class ShelfController {
         "refused",
         "Only "
             + item.getQuantity()
-            + (item.getQuantity() == 1 ? " piece lies" : " pieces lie")
-            + " there; nothing was taken.");
+            + (item.getQuantity() == 1 ? " piece is" : " pieces are")
+            + " in stock. Nothing was changed.");
     return ShelfCard.show(model, shelf, item);
   }
 

@@ -31,7 +31,8 @@ record ShelfEntry(
     if (number.isEmpty()) {
       problems.add(
           "number",
-          new Problem("", "The number is missing.", "Write what stands on the ring or the box."));
+          new Problem(
+              "", "The number is missing.", "Enter the number as marked on the ring or the box."));
     }
     String place = text(fields, "place", 40, problems);
     int quantity = quantity(fields.getOrDefault("quantity", ""), problems);
@@ -50,8 +51,7 @@ record ShelfEntry(
       Map<String, String> fields, String field, int longest, FieldProblems problems) {
     String value = fields.getOrDefault(field, "").strip();
     if (value.length() > longest) {
-      problems.add(
-          field, new Problem(value, "That is too long.", longest + " characters are kept."));
+      problems.add(field, new Problem(value, "Too long.", longest + " characters at most."));
     }
     return value;
   }
@@ -63,7 +63,7 @@ record ShelfEntry(
     Entry<Double> entry = QuantityEntry.COUNT.parse(typed);
     double value = problems.take("quantity", entry).orElse(0.0);
     if (!entry.isRefused() && !(value >= 0 && value <= MOST_PIECES)) {
-      problems.add("quantity", new Problem(typed, "That cannot lie there.", "0 to 100000 pieces."));
+      problems.add("quantity", new Problem(typed, "Out of range.", "Enter 0 to 100 000 pieces."));
     }
     return (int) value;
   }
@@ -77,7 +77,9 @@ record ShelfEntry(
       problems.add(
           "price",
           new Problem(
-              typed, "That is no price.", "Write 12.50, without a currency or a thousands sign."));
+              typed,
+              "Not a price.",
+              "Enter a price such as 12.50, without currency or thousands separator."));
       return null;
     }
     return new BigDecimal(text);

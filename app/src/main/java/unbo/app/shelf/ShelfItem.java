@@ -52,7 +52,7 @@ public class ShelfItem {
 
   void move(int pieces) {
     if (quantity + pieces < 0) {
-      throw new IllegalArgumentException("Only " + quantity + " there");
+      throw new IllegalArgumentException("Only " + quantity + " in stock");
     }
     quantity += pieces;
   }

@@ -51,6 +51,14 @@ public class Figures {
         .orElse("");
   }
 
+  /** A difference of temperature in words, never with a sign: {@code 38 °C hotter}. */
+  public String hotter(double difference) {
+    if (Math.abs(difference) < 0.005) {
+      return "equal";
+    }
+    return size(Math.abs(difference)) + " °C " + (difference > 0 ? "hotter" : "cooler");
+  }
+
   public String percent(double share) {
     return Math.round(share * 100) + " %";
   }

@@ -75,9 +75,13 @@ class InchDialect extends AbstractDialect implements IPostProcessorDialect {
       return text.length() > 0 && text.charAt(0) == '<';
     }
 
+    private static boolean isConverted(String text) {
+      return text.contains("mm") || text.contains("°C");
+    }
+
     @Override
     public void handleText(IText text) {
-      if (!inch || asWritten > 0 || isMarkup(text) || !text.getText().contains("mm")) {
+      if (!inch || asWritten > 0 || isMarkup(text) || !isConverted(text.getText())) {
         super.handleText(text);
         return;
       }

@@ -184,12 +184,12 @@ class VehicleController {
           new Problem(
               "",
               "The complaint is missing.",
-              "Say in a few words what was noticed: a growl, a loose wheel, a hot cap."));
+              "Enter in a few words what was noticed: a growl, a loose wheel, a hot cap."));
     }
     return complaint.length() > LONGEST_COMPLAINT
         ? Optional.of(
             new Problem(
-                complaint, "That is too long.", "Say it in " + LONGEST_COMPLAINT + " characters."))
+                complaint, "Too long.", "Enter at most " + LONGEST_COMPLAINT + " characters."))
         : Optional.empty();
   }
 

@@ -97,8 +97,8 @@ public record VehicleForm(
           "axleDistance",
           new Problem(
               get("axleDistance"),
-              "The axles stand further apart than the vehicle is long.",
-              "Measure again, or make the length longer."));
+              "The axle spacing is larger than the length of the vehicle.",
+              "Measure again, or enter a larger length."));
       return Optional.empty();
     }
     return Optional.of(
@@ -129,13 +129,13 @@ public record VehicleForm(
         : Optional.of(
             new Problem(
                 whole(mm) + " mm",
-                "No vehicle of the yard is of that size.",
-                "Taken are " + whole(least) + " to " + whole(most) + " mm."));
+                "Out of range.",
+                "Enter " + whole(least) + " to " + whole(most) + " mm."));
   }
 
   private String text(String field, String missing, int longest) {
     if (get(field).isBlank()) {
-      problems.add(field, new Problem("", missing, "Any name by which the shop knows it."));
+      problems.add(field, new Problem("", missing, "Enter the name that the workshop uses."));
     }
     return optional(field, longest);
   }
@@ -144,7 +144,7 @@ public record VehicleForm(
     String text = get(field).strip();
     if (text.length() > longest) {
       problems.add(
-          field, new Problem(text, "That is too long.", "Say it in " + longest + " characters."));
+          field, new Problem(text, "Too long.", "Enter at most " + longest + " characters."));
     }
     return text;
   }

@@ -159,7 +159,7 @@ class InterfaceTest extends AppTest {
                     + "{\"test\":\"bend\",\"answer\":\"left\"},{\"test\":\"spin\",\"answer\":\"axle-1-right\"}]}")
             .body();
     JsonNode first = answer.path("causes").path(0);
-    assertThat(first.path("label").asText()).startsWith("wheel bearing front right");
+    assertThat(first.path("label").asText()).startsWith("front right wheel bearing");
     assertThat(first.path("moved")).hasSize(3);
     assertThat(answer.path("urgency").asText()).isEqualTo("bench-only");
     JsonNode open = post("diagnoses", "{\"vehicleKind\":\"trailer\"}").body();

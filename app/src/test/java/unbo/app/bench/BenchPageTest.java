@@ -65,7 +65,7 @@ class BenchPageTest extends PageTest {
                 .param("part", "left-bearing")
                 .with(as("tuva")))
         .andExpect(status().isOk())
-        .andExpect(content().string(containsString("No deep groove ball bearing is read")))
+        .andExpect(content().string(containsString("No deep groove ball bearing found")))
         .andExpect(content().string(not(containsString("left bearing 30206"))));
     mvc.perform(get("/bench/a19").with(as("tuva"))).andExpect(status().isNotFound());
     mvc.perform(get("/bench/a4").param("part", "<b>").with(as("tuva")))

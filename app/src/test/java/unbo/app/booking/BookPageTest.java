@@ -22,12 +22,15 @@ class BookPageTest extends PageTest {
     mvc.perform(get("/jobs/{id}/sheet", closedDemoJob().getId()).with(as("tuva")))
         .andExpect(status().isOk())
         .andExpect(
-            content().string(containsString("End play 0.083 ± 0.015 mm: inside 0.03 to 0.13 mm.")))
+            content()
+                .string(
+                    containsString(
+                        "End play 0.083 ± 0.015 mm (95 %): within limits, 0.03 to 0.13 mm.")))
         .andExpect(content().string(containsString("0.33")))
         .andExpect(content().string(containsString("cone 30206")))
         .andExpect(content().string(containsString("or after 500 km".substring(3))))
         .andExpect(content().string(containsString("Joren Maak")))
-        .andExpect(content().string(containsString("licensed practice come first")));
+        .andExpect(content().string(containsString("instructions and local law come first")));
   }
 
   @Test
@@ -39,7 +42,7 @@ class BookPageTest extends PageTest {
                 .with(as("ilse"))
                 .with(csrf()))
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("It was not closed")));
+        .andExpect(content().string(containsString("The job was not closed")));
     assertThat(reload(job).isClosed()).isFalse();
   }
 

@@ -46,11 +46,11 @@ class PaperTest extends PageTest {
     try (PDDocument document = Loader.loadPDF(pdf(job.getId()))) {
       assertThat(document.getNumberOfPages()).isEqualTo(2);
       assertThat(text(document))
-          .contains("Launch trailer “Tern”, hub left", job.getNumber(), "yearly round")
+          .contains("Launch trailer “Tern”, left hub", job.getNumber(), "yearly round")
           .contains("A1, Taper pair on a fixed spindle")
-          .contains("End play 0.083 ± 0.015 mm: inside 0.03 to 0.13 mm.")
+          .contains("End play 0.083 ± 0.015 mm (95 %): within limits, 0.03 to 0.13 mm.")
           .contains("cone 30206", "renewed", "page 1 of 2")
-          .contains("Wheel nuts torqued to the maker's figure: 90 Nm");
+          .contains("Wheel fixings tightened to the vehicle maker’s torque: 90 Nm");
     }
   }
 

@@ -52,8 +52,8 @@ class GaugeWalkTest extends AppTest {
       one.signIn("joren").open("/listen/" + listening.getId()).see("Causes");
       other.signIn("tuva").open("/listen/" + listening.getId() + "?test=b-when");
       other.click(By.cssSelector("button[name=answer][value=coast]")).see("Answered");
-      one.see("Tuva Lind: When is it there? only when coasting").see("Answered");
-      one.press("Show the question that is worth asking now").see("Answered");
+      one.see("Tuva Lind: When is the noise there? only when coasting").see("Answered");
+      one.press("Show the recommended test").see("Answered");
       assertThat(one.complaints()).isEmpty();
     }
   }

@@ -28,19 +28,19 @@ class ListenWalkTest extends AppTest {
           .click(By.cssSelector("input[value='vehicle-" + other.getVehicle().getId() + "']"))
           .click(By.cssSelector("input[value='growl']"))
           .type("words", "left hub runs hot")
-          .press("Begin")
+          .press("Start search")
           .see("“runs hot”")
           .see("Answered");
       rockMeasured(browser);
       strikeOutAndPutBack(browser);
       settle(browser);
-      browser.press("Open the job at hub left").see("Name");
+      browser.press("Open the job at left hub").see("Name");
       Job job = jobOf(browser);
       assertThat(job.getPosition()).isEqualTo("axle-1-left");
-      browser.open("/jobs/" + job.getId() + "?at=set").see("Closed until somebody has looked.");
-      browser.type("seen", "Raceways clean and bright.").press("Looked at, open Set");
-      browser.until("the gate", d -> !d.getPageSource().contains("Closed until somebody"));
-      browser.open("/jobs/" + job.getId() + "?at=prove").see("Found at the beginning");
+      browser.open("/jobs/" + job.getId() + "?at=set").see("Locked: inspect the parts first.");
+      browser.type("seen", "Raceways clean and bright.").press("Save inspection and unlock Set");
+      browser.until("the gate", d -> !d.getPageSource().contains("Locked: inspect"));
+      browser.open("/jobs/" + job.getId() + "?at=prove").see("Found before the work");
       assertThat(browser.complaints()).isEmpty();
     }
   }
@@ -55,7 +55,7 @@ class ListenWalkTest extends AppTest {
         .type("t-rock-radius", "290")
         .click(By.cssSelector("#t-rock-wheel option[value='axle-1-left']"))
         .see("Tilt 6.57 ±")
-        .see("That says: left.");
+        .see("Result: left.");
     browser.click(By.cssSelector(".ask button[value='axle-1-left']"));
     browser.until("the answer", d -> d.getPageSource().contains("Strike out: Rocking at 12"));
   }
@@ -72,7 +72,7 @@ class ListenWalkTest extends AppTest {
 
   /** Answers what accuses the left wheel by key until there is nothing left to ask. */
   private static void settle(Browser browser) {
-    for (int i = 0; i < 12 && browser.driver().getPageSource().contains("Pass over"); i++) {
+    for (int i = 0; i < 12 && browser.driver().getPageSource().contains("Skip"); i++) {
       String asked = browser.text(By.cssSelector(".ask h2"));
       String left = ".ask button[value='axle-1-left']";
       boolean wheel = !browser.driver().findElements(By.cssSelector(left)).isEmpty();
@@ -80,11 +80,11 @@ class ListenWalkTest extends AppTest {
       browser.until(
           "the next question",
           d ->
-              d.getPageSource().contains("Stop asking.")
+              d.getPageSource().contains("Enough tests.")
                   || !d.findElements(By.cssSelector(".ask h2")).isEmpty()
                       && !d.findElement(By.cssSelector(".ask h2")).getText().equals(asked));
     }
-    browser.see("Stop asking.");
+    browser.see("Enough tests.");
   }
 
   private Job jobOf(Browser browser) {

@@ -32,7 +32,7 @@ class NameWalkTest extends AppTest {
           "document.body.dispatchEvent(new KeyboardEvent('keydown', {key: 'n', bubbles: true}))");
       browser.waitFor(By.id("q")).type("q", "20 x 47 x 14").see("Read as a size");
       browser.see("6204").click(By.cssSelector("a[aria-label='Lay 7204 over']"));
-      browser.see("the same envelope").press("closer").see("whole to the axis");
+      browser.see("the same envelope").press("closer").see("whole section");
       browser.open("/name?q=6204-2RS").see("contact seals on both sides");
       browser.open("/jobs/" + job.getId() + "/name?text=6204-2RS").press("Take 6204");
       browser.until("the name", d -> reload(job).work().bearingAt(place).isPresent());
@@ -54,11 +54,11 @@ class NameWalkTest extends AppTest {
       browser.driver().findElement(By.id("csv-file")).sendKeys(file.toString());
       browser.until(
           "the file", d -> d.findElement(By.id("csv")).getDomProperty("value").contains("6308"));
-      browser.press("Look at it").see("1 line is refused of 2");
-      browser.type("csv", "number,place,qty\n6308-2RS,W1,3\n6309,W2,1\n").press("Look at it");
-      browser.see("Every line can come in.").press("Bring in 2 lines").see("2 cards came in.");
+      browser.press("Check the list").see("1 line is wrong of 2");
+      browser.type("csv", "number,place,qty\n6308-2RS,W1,3\n6309,W2,1\n").press("Check the list");
+      browser.see("Every line can be imported.").press("Import 2 lines").see("2 cards came in.");
       assertThat(shelf.search("6308-2RS")).hasSize(1);
-      browser.open("/shelf?q=6308").click(By.linkText("6308-2RS")).press("Take one");
+      browser.open("/shelf?q=6308").click(By.linkText("6308-2RS")).press("Take 1 out");
       browser.until("the piece", d -> shelf.search("6308-2RS").get(0).getQuantity() == 2);
       assertThat(browser.complaints()).isEmpty();
     }

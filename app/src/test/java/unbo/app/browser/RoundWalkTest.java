@@ -39,12 +39,16 @@ class RoundWalkTest extends AppTest {
     try (Browser phone = new Browser(port, 390, 844)) {
       phone.signIn("joren");
       phone.open("/vehicles/" + vehicle.getId()).click(By.linkText("The round"));
-      phone.see("No round yet").press("Begin").see("0 of 2 looked at").see("Hub left");
-      phone.click(By.cssSelector("label:has(input[value=rough])")).press("Keep, and on");
-      phone.see("1 of 2 looked at").see("it feels rough").see("Hub right");
-      phone.click(By.cssSelector("label:has(input[value=smooth])")).press("Keep, and on");
+      phone
+          .see("No walkaround check yet")
+          .press("Start check")
+          .see("0 of 2 checked")
+          .see("Hub left");
+      phone.click(By.cssSelector("label:has(input[value=rough])")).press("Save, next position");
+      phone.see("1 of 2 checked").see("it feels rough").see("Hub right");
+      phone.click(By.cssSelector("label:has(input[value=smooth])")).press("Save, next position");
       phone.until("the walk is done", d -> d.findElements(By.id("play")).isEmpty());
-      phone.press("End the round").see("ended by Joren Maak");
+      phone.press("End the check").see("ended by Joren Maak");
       assertThat(phone.complaints()).isEmpty();
     }
   }
@@ -54,11 +58,11 @@ class RoundWalkTest extends AppTest {
     try (Browser phone = new Browser(port, 390, 844)) {
       phone.signIn("joren");
       phone.script("localStorage.setItem('gauge', 'on')");
-      phone.open("/vehicles/" + vehicle.getId() + "/rounds").press("Begin").see("gauge on");
+      phone.open("/vehicles/" + vehicle.getId() + "/rounds").press("Start check").see("gauge on");
       phone.click(By.id("play"));
       hub.publish("joren", "dial", "0.314", "mm");
       phone.see("0.314 mm").driver().findElement(By.id("play")).sendKeys(Keys.F8);
-      phone.press("Keep, and on").see("1 of 2 looked at");
+      phone.press("Save, next position").see("1 of 2 checked");
       assertThat(phone.text(By.cssSelector(".walk-figures"))).contains("0.314 mm", "first time");
     }
   }
@@ -67,10 +71,12 @@ class RoundWalkTest extends AppTest {
   @Test
   void onPaperThereIsRoomToWrite() throws Exception {
     try (Browser bench = new Browser(port, 1280, 800)) {
-      bench.signIn("joren").open("/vehicles/" + vehicle.getId() + "/rounds").press("Begin");
-      bench.see("0 of 2 looked at").onPaper();
+      bench.signIn("joren").open("/vehicles/" + vehicle.getId() + "/rounds").press("Start check");
+      bench.see("0 of 2 checked").onPaper();
       String paper = bench.text(By.tagName("body"));
-      assertThat(paper).contains("Stands and chocks").contains("play at the rim ............ mm");
+      assertThat(paper)
+          .contains("Support the vehicle on axle stands")
+          .contains("play at the rim ............ mm");
       assertThat(paper.split("smooth · rough", -1)).hasSize(3);
       assertThat(bench.driver().findElements(By.tagName("button")))
           .noneMatch(WebElement::isDisplayed);
@@ -80,9 +86,9 @@ class RoundWalkTest extends AppTest {
   @Test
   void aWrongValueStaysInItsField() throws Exception {
     try (Browser phone = new Browser(port, 390, 844)) {
-      phone.signIn("joren").open("/vehicles/" + vehicle.getId() + "/rounds").press("Begin");
-      phone.see("0 of 2 looked at").type("play", "a lot").type("note", "lip torn");
-      phone.press("Keep, and on").see("There is no number in it");
+      phone.signIn("joren").open("/vehicles/" + vehicle.getId() + "/rounds").press("Start check");
+      phone.see("0 of 2 checked").type("play", "a lot").type("note", "lip torn");
+      phone.press("Save, next position").see("No number found");
       assertThat(phone.driver().findElement(By.id("play")).getDomProperty("value"))
           .isEqualTo("a lot");
       assertThat(phone.driver().findElement(By.id("note")).getDomProperty("value"))
@@ -93,8 +99,8 @@ class RoundWalkTest extends AppTest {
   @Test
   void aThumbHitsEverything() throws Exception {
     try (Browser phone = new Browser(port, 390, 844)) {
-      phone.signIn("joren").open("/vehicles/" + vehicle.getId() + "/rounds").press("Begin");
-      phone.see("0 of 2 looked at");
+      phone.signIn("joren").open("/vehicles/" + vehicle.getId() + "/rounds").press("Start check");
+      phone.see("0 of 2 checked");
       Object small =
           phone.script(
               "return [...document.querySelectorAll('.round-board button, .round-board .choices"

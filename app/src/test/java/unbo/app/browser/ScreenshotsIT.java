@@ -40,8 +40,8 @@ class ScreenshotsIT extends AppTest {
         browser
             .open(page + "?at=" + station)
             .type("note", "Done at the bench, in the old book.")
-            .press("Note as done elsewhere")
-            .see("done elsewhere");
+            .press("Save as done (note)")
+            .see("done, see note");
       }
       browser
           .open(page + "?at=pack")
@@ -49,10 +49,10 @@ class ScreenshotsIT extends AppTest {
           .see("g in all");
       browser.script("window.scrollTo(0, 0)");
       shot(browser, "pack");
-      browser.press("Packed so").waitFor(By.id("first0"));
+      browser.press("Save as packed").waitFor(By.id("first0"));
       set(browser, page);
       shot(browser, "set");
-      browser.press("Keep the result").see("Next: Prove");
+      browser.press("Save result").see("Next: Prove");
       prove(browser, page);
       shot(browser, "prove");
       shot(browser.open(page + "?at=book").see("History"), "book");
@@ -84,7 +84,7 @@ class ScreenshotsIT extends AppTest {
     shot(browser, "listen");
     browser.click(By.cssSelector("details.out-of-turn > summary"));
     browser.click(By.xpath("//a[contains(.,'Dial on the flange')]"));
-    browser.type("dial-readings", "0 0.03 0.05 0.04 0.02 -0.03 -0.01 -0.02").see("high at");
+    browser.type("dial-readings", "0 0.03 0.05 0.04 0.02 -0.03 -0.01 -0.02").see("high spot at");
     browser.script("window.scrollTo(0, 330)");
     shot(browser, "run-out");
   }
@@ -126,7 +126,7 @@ class ScreenshotsIT extends AppTest {
     for (String stop : List.of("locking", "wheel-nuts", "brake", "pulled")) {
       browser.click(By.name("stop-" + stop));
     }
-    browser.press("Keep these tests").see("Proved");
+    browser.press("Save tests").see("Proved");
     browser.open(page + "?at=prove");
   }
 

@@ -84,8 +84,8 @@ class WalkTest extends AppTest {
     browser
         .open(page + "?at=" + station)
         .type("note", "Done at the other bench.")
-        .press("Note as done elsewhere")
-        .see("done elsewhere");
+        .press("Save as done (note)")
+        .see("done, see note");
   }
 
   private static void name(Browser browser, String page) {
@@ -111,7 +111,7 @@ class WalkTest extends AppTest {
     browser
         .click(By.cssSelector("input[value='wet-slow']"))
         .waitFor(By.cssSelector(".grease-body:not([d='" + general + "'])"));
-    browser.see("Not kept yet").press("Packed so").waitFor(By.id("first0"));
+    browser.see("Not saved yet").press("Save as packed").waitFor(By.id("first0"));
     assertThat(browser.text(By.id("section"))).contains("grease ");
   }
 
@@ -123,11 +123,11 @@ class WalkTest extends AppTest {
         .type("first2", "0,32")
         .type("thread", "M18x1.5")
         .type("slots", "7")
-        .see("none lies opposite another");
+        .see("none is opposite another");
     browser
         .type("slots", "6")
         .type("lines", "2")
-        .see("Two holes tighter: 0.062 mm expected, inside");
+        .see("Two holes tighter: 0.062 mm expected, within limits");
     assertThat(browser.text(By.id("section"))).contains("play 0.312 ± 0.020 mm");
     browser.open(page + "?at=name").open(page + "?at=set").see("Two holes tighter");
     assertThat(browser.driver().findElement(By.id("first1")).getDomProperty("value"))
@@ -138,8 +138,8 @@ class WalkTest extends AppTest {
         .type("again0", "0.06")
         .type("again1", "0.07")
         .type("again2", "0.06")
-        .see("End play 0.063 ± 0.015 mm: inside");
-    browser.press("Keep the result").see("Next: Prove");
+        .see("End play 0.063 ± 0.015 mm (95 %): within limits");
+    browser.press("Save result").see("Next: Prove");
   }
 
   private static void prove(Browser browser, String page) {
@@ -153,11 +153,11 @@ class WalkTest extends AppTest {
     for (String stop : List.of("locking", "wheel-nuts", "brake", "pulled")) {
       browser.click(By.name("stop-" + stop));
     }
-    browser.press("Keep these tests").see("Proved");
+    browser.press("Save tests").see("Proved");
   }
 
   private void book(Browser browser, String page) {
-    browser.open(page + "?at=book").press("Close the job").see("The record stays as it is");
+    browser.open(page + "?at=book").press("Close job").see("The record stays as it is");
     browser
         .open(page + "/sheet")
         .see("End play 0.063 ± 0.015 mm")
@@ -187,16 +187,16 @@ class WalkTest extends AppTest {
       browser
           .open(page)
           .type("first0", "0.40")
-          .press("Keep these readings")
+          .press("Save readings")
           .waitFor(By.cssSelector("li.worked-on.is-now"));
       browser.driver().switchTo().window(first);
       browser
-          .press("Keep these readings")
+          .press("Save readings")
           .see("changed this station on")
-          .see("On record now: readings [0.40");
+          .see("Saved now: readings [0.40");
       assertThat(browser.driver().findElement(By.id("first0")).getDomProperty("value"))
           .isEqualTo("0.31");
-      browser.press("Keep these readings").waitFor(By.cssSelector("#worksheet:not(:has(.stale))"));
+      browser.press("Save readings").waitFor(By.cssSelector("#worksheet:not(:has(.stale))"));
       browser.open(page).waitFor(By.id("first0"));
       assertThat(browser.driver().findElement(By.id("first0")).getDomProperty("value"))
           .isEqualTo("0.31");
@@ -211,7 +211,7 @@ class WalkTest extends AppTest {
       browser.script(
           "const f = document.getElementById('text'); f.value = 'é'.repeat(10000);"
               + " f.dispatchEvent(new Event('input', {bubbles: true}))");
-      browser.see("longer than anything marked on a ring").see("(10000 characters)");
+      browser.see("no ring carries this much text").see("(10000 characters)");
       assertThat(browser.complaints()).isEmpty();
     }
   }
@@ -223,7 +223,7 @@ class WalkTest extends AppTest {
     try (Browser browser = new Browser(port, 1280, 800)) {
       browser.signIn("tuva").open(page).type("note", "a long note about grease");
       browser.driver().manage().deleteCookieNamed("unbo");
-      browser.press("Note as done elsewhere").see("You are signed out: nothing was saved");
+      browser.press("Save as done (note)").see("You are signed out: nothing was saved");
       assertThat(browser.driver().findElement(By.id("note")).getDomProperty("value"))
           .isEqualTo("a long note about grease");
     }

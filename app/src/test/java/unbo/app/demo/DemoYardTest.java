@@ -28,7 +28,7 @@ class DemoYardTest extends AppTest {
 
   @Test
   void theWalksJobCarriesWhatAccusedTheBearing() {
-    Job job = find(jobs.open(), "Launch trailer “Tern”, hub right");
+    Job job = find(jobs.open(), "Launch trailer “Tern”, right hub");
     assertThat(job.work().getTests()).hasSize(4);
     assertThat(job.work().bearingAt("inboard")).as("nobody has read it yet").isEmpty();
     assertThat(job.work().getNut().thread()).as("nobody has measured it yet").isEmpty();
@@ -37,7 +37,7 @@ class DemoYardTest extends AppTest {
 
   @Test
   void thePastJobIsWhole() {
-    Job job = find(jobs.lately(), "Launch trailer “Tern”, hub left");
+    Job job = find(jobs.lately(), "Launch trailer “Tern”, left hub");
     assertThat(proofs.of(job).isProved()).isTrue();
     for (Station station : Station.values()) {
       assertThat(job.work().mark(station)).as(station.title()).isPresent();

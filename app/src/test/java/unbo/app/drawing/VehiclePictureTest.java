@@ -27,7 +27,7 @@ class VehiclePictureTest {
     VehiclePicture tern = picture("/vehicles/3");
     assertThat(tern.isOpen(FIRST)).isTrue();
     assertThat(tern.href(FIRST)).isEqualTo("/jobs/7");
-    assertThat(tern.label(FIRST)).isEqualTo("Tern, " + FIRST.title() + ": job 0107 at Set");
+    assertThat(tern.label(FIRST)).isEqualTo("Tern, " + FIRST.title() + ": job 0107, next: Set");
     assertThat(tern.isOpen(SECOND)).isFalse();
     assertThat(tern.href(SECOND)).isEqualTo("/vehicles/3/positions/" + SECOND.code() + "/open");
     assertThat(tern.label(SECOND)).isEqualTo("Tern, " + SECOND.title() + ": open a job");

@@ -70,7 +70,7 @@ class GaugeTest extends PageTest {
     MockHttpSession session = new MockHttpSession();
     mvc.perform(get("/gauge").param("practice", "true").session(session).with(as("tuva")));
     mvc.perform(post("/gauge/reveal").session(session).with(as("tuva")).with(csrf()))
-        .andExpect(content().string(containsString("Type what you think it is")));
+        .andExpect(content().string(containsString("Enter your value first")));
     mvc.perform(
             post("/gauge/reveal")
                 .param("guess", "0.2")
@@ -78,7 +78,7 @@ class GaugeTest extends PageTest {
                 .session(session)
                 .with(as("tuva"))
                 .with(csrf()))
-        .andExpect(content().string(containsString("Inside what you said.")));
+        .andExpect(content().string(containsString("Within your uncertainty.")));
   }
 
   @Test

@@ -162,7 +162,7 @@ class JobPageTest extends PageTest {
     note(job, "strip", "second", "elsewhere", 1)
         .andExpect(status().isConflict())
         .andExpect(content().string(containsString("Tuva Lind changed this station")))
-        .andExpect(content().string(containsString("took back: done elsewhere: first")))
+        .andExpect(content().string(containsString("undone: done, see note: first")))
         .andExpect(content().string(containsString(">second</textarea>")));
     note(job, "strip", "second", "elsewhere", 0).andExpect(status().is3xxRedirection());
   }

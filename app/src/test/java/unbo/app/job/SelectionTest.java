@@ -79,7 +79,7 @@ class SelectionTest {
     mark(Station.PACK, StationMark.State.ELSEWHERE);
     var line = StationLine.of(job, Station.SET).journals();
     assertThat(line).hasSize(10);
-    assertThat(line.get(Station.PACK.ordinal()).word()).isEqualTo("done elsewhere");
+    assertThat(line.get(Station.PACK.ordinal()).word()).isEqualTo("done, see note");
     assertThat(line.get(Station.SET.ordinal()).now()).isTrue();
     assertThat(line.get(Station.SET.ordinal()).word()).isEqualTo("now");
     assertThat(line.get(Station.BOOK.ordinal()).word()).isEqualTo("to come");

@@ -70,16 +70,16 @@ class TakeBackTest extends PageTest {
     assertThat(jobs.takeBack(job.getId(), last, "Tuva", true)).isPresent();
     assertThat(reload(job).work().state().text()).isEqualTo(before);
     JobUndo again = jobs.lastChange(reload(job)).orElseThrow();
-    assertThat(again.getText()).isEqualTo("took back: everything");
+    assertThat(again.getText()).isEqualTo("undone: everything");
     assertThat(again.getPerson()).isEqualTo("Tuva");
     jobs.takeBack(job.getId(), again.getEventId(), "Joren", true).orElseThrow();
     JobUndo redone = jobs.lastChange(reload(job)).orElseThrow();
-    assertThat(redone.getText()).isEqualTo("did again: everything");
+    assertThat(redone.getText()).isEqualTo("redone: everything");
     assertThat(reload(job).assembly().bearing("inboard").designation()).isEqualTo("32206");
     assertThat(withoutRevision(reload(job).work().state().text()))
         .isEqualTo(withoutRevision(after));
     jobs.takeBack(job.getId(), redone.getEventId(), "Joren", true).orElseThrow();
-    assertThat(jobs.history(job.getId()).get(0).getText()).isEqualTo("took back: everything");
+    assertThat(jobs.history(job.getId()).get(0).getText()).isEqualTo("undone: everything");
   }
 
   /** It is the vehicle's: taken back with its own change, and left alone by every other. */
@@ -136,10 +136,10 @@ class TakeBackTest extends PageTest {
                 .with(as("tuva"))
                 .with(csrf()))
         .andExpect(status().isConflict())
-        .andExpect(content().string(containsString("nothing was taken back")));
+        .andExpect(content().string(containsString("Not undone")));
     assertThat(reload(job).work().getRecheckKm()).isEqualTo(200);
     mvc.perform(get("/jobs/{id}", job.getId()).with(as("tuva")))
-        .andExpect(content().string(containsString("Take back")));
+        .andExpect(content().string(containsString("Undo")));
   }
 
   /** A page opened before the change that was taken back is still out of date. */

@@ -33,7 +33,7 @@ class GaugedTest {
     Gauged rock =
         of(VehicleKind.TRAILER, "t-rock", "rim", "1.9", "radius", "290", "wheel", "axle-1-left");
     assertThat(rock.lines().get(0)).startsWith("Tilt 6.55 ±").endsWith(" mrad.");
-    assertThat(rock.lines()).anyMatch(l -> l.contains("upper bound"));
+    assertThat(rock.lines()).anyMatch(l -> l.contains("upper limit"));
     assertThat(rock.answer()).isEqualTo("axle-1-left");
     assertThat(rock.numbers()).singleElement().satisfies(n -> assertThat(n.value()).isEqualTo(1.9));
     Gauged still =
@@ -47,7 +47,7 @@ class GaugedTest {
   void whatHasNoSettingIsNotTurnedIntoEndPlay() {
     Gauged rock =
         of(VehicleKind.CAR, "rock-12", "rim", "0.8", "radius", "300", "wheel", "axle-1-left");
-    assertThat(rock.lines()).anyMatch(l -> l.contains("set without play"));
+    assertThat(rock.lines()).anyMatch(l -> l.contains("not adjustable"));
   }
 
   /** 0.05 mm swing with its high spot at 90°, then the same with one reading off by 0.08. */
@@ -56,7 +56,7 @@ class GaugedTest {
     Gauged smooth =
         of(VehicleKind.CAR, "dial", "readings", "0 0.035 0.05 0.035 0 -0.035 -0.05 -0.035");
     assertThat(smooth.answer()).isEqualTo("smooth");
-    assertThat(smooth.lines()).anyMatch(l -> l.contains("high at 90°"));
+    assertThat(smooth.lines()).anyMatch(l -> l.contains("high spot at 90°"));
     assertThat(smooth.trace()).isNotNull();
     assertThat(smooth.numbers().get(0).value()).isCloseTo(0.1, within(1e-9));
     Gauged spiked =
@@ -70,12 +70,17 @@ class GaugedTest {
   void heatIsComparedOnOneAxle() {
     Gauged hot = of(VehicleKind.CAR, "heat", "at-axle-1-left", "71", "at-axle-1-right", "44");
     assertThat(hot.answer()).isEqualTo("axle-1-left");
+    assertThat(hot.lines())
+        .anyMatch(
+            l ->
+                l.startsWith("front left: 27.0 ± ")
+                    && l.endsWith("hotter than front right (44 °C)."));
     assertThat(hot.numbers().get(0).second()).isEqualTo(44);
     Gauged even = of(VehicleKind.CAR, "heat", "at-axle-1-left", "45", "at-axle-1-right", "44");
     assertThat(even.answer()).isEqualTo("none");
     Gauged alone = of(VehicleKind.CAR, "heat", "at-axle-1-left", "71");
     assertThat(alone.answer()).isEmpty();
-    assertThat(alone.lines()).anyMatch(l -> l.contains("brother"));
+    assertThat(alone.lines()).anyMatch(l -> l.contains("other side"));
     Gauged across = of(VehicleKind.CAR, "heat", "at-axle-1-left", "71", "at-axle-2-left", "44");
     assertThat(across.answer()).as("two axles are not compared").isEmpty();
   }

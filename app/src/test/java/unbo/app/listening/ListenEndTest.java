@@ -73,12 +73,12 @@ class ListenEndTest extends ListenTest {
     assertThat(job.work().getOpeningFindings().values())
         .filteredOn(f -> f.isRepeated())
         .extracting(f -> f.getAnswer())
-        .containsExactlyInAnyOrder("right", "growl", "right");
+        .containsExactlyInAnyOrder("right hub", "growl", "right hub");
     page(job, "prove")
-        .andExpect(content().string(containsString("Found at the beginning")))
-        .andExpect(content().string(containsString("What does it sound like?")));
+        .andExpect(content().string(containsString("Found before the work")))
+        .andExpect(content().string(containsString("What does the noise sound like?")));
     mvc.perform(get("/jobs/{id}/sheet", job.getId()).with(as("joren")))
-        .andExpect(content().string(containsString("Found at the beginning")))
+        .andExpect(content().string(containsString("Found before the work")))
         .andExpect(content().string(containsString("Tilt 6.55")));
   }
 
@@ -87,7 +87,7 @@ class ListenEndTest extends ListenTest {
   void setStaysClosedUntilSomebodyHasLooked() throws Exception {
     Job job = foundJob();
     page(job, "set")
-        .andExpect(content().string(containsString("Closed until somebody has looked.")))
+        .andExpect(content().string(containsString("Locked: inspect the parts first.")))
         .andExpect(content().string(not(containsString("Keep this setting"))));
     send(job, Station.SET, "/set/school", "school", "JUST_FREE").andExpect(status().isConflict());
     assertThat(reload(job).work().mark(Station.SET)).isEmpty();
@@ -97,7 +97,7 @@ class ListenEndTest extends ListenTest {
         .andExpect(status().is3xxRedirection());
     assertThat(reload(job).isLookedForFirst()).isFalse();
     assertThat(reload(job).work().getOpening().getLookedBy()).isEqualTo("Joren Maak");
-    page(job, "set").andExpect(content().string(not(containsString("Closed until"))));
+    page(job, "set").andExpect(content().string(not(containsString("Locked: inspect"))));
   }
 
   /** An apprentice cannot waive the look; one who may does it by name and with a reason. */
@@ -155,21 +155,21 @@ class ListenEndTest extends ListenTest {
     answer(search, "t-nuts", "axle-1-left", "t-sound", "knock");
     send(search, "/job", "position", "axle-1-left");
     Job job = jobs.get(listenings.get(search.getId()).getJobId());
-    page(job, "name").andExpect(content().string(containsString("Do not move it.")));
+    page(job, "name").andExpect(content().string(containsString("Do not move the vehicle.")));
     mvc.perform(get("/jobs/{id}/sheet", job.getId()).with(as("joren")))
-        .andExpect(content().string(containsString("Do not move it.")));
+        .andExpect(content().string(containsString("Do not move the vehicle.")));
     mvc.perform(get("/yard").with(as("joren")))
-        .andExpect(content().string(containsString("Do not move it.")));
+        .andExpect(content().string(containsString("Do not move the vehicle.")));
   }
 
-  /** A search on some car needs a vehicle when its job is opened. */
+  /** A search on another car needs a vehicle when its job is opened. */
   @Test
   void someCarNeedsAVehicleForItsJob() throws Exception {
     Listening search = someCar();
     answer(search, "spin", "axle-1-right", "heat", "axle-1-right", "sound", "growl");
     send(search, "/job", "position", "axle-1-right")
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("needs a vehicle of the yard")));
+        .andExpect(content().string(containsString("needs a vehicle from the yard")));
     Vehicle trailer = newTrailer();
     send(search, "/job", "position", "axle-1-right", "vehicle", "" + trailer.getId())
         .andExpect(status().isUnprocessableEntity());
@@ -179,7 +179,7 @@ class ListenEndTest extends ListenTest {
     long first = listenings.get(search.getId()).getJobId();
     send(search, "/job", "position", "axle-1-right", "vehicle", "" + car.getId());
     assertThat(listenings.get(search.getId()).getJobId()).as("pressed twice").isEqualTo(first);
-    assertThat(text(search)).contains("/jobs/" + first).doesNotContain("Strike out");
+    assertThat(text(search)).contains("/jobs/" + first).doesNotContain("Cross out");
   }
 
   /** None of these: a recheck with a day, kept with the vehicle. */
@@ -192,7 +192,7 @@ class ListenEndTest extends ListenTest {
     send(search, "/recheck", "recheckOn", day, "recheckKm", "500 mi", "note", "feel the caps")
         .andExpect(status().is3xxRedirection());
     assertThat(listenings.get(search.getId()).getRecheckKm()).isEqualTo(805);
-    assertThat(text(search)).contains("feel the caps", "Look again");
+    assertThat(text(search)).contains("feel the caps", "Start a new search");
     mvc.perform(get("/vehicles/" + trailer.getId()).with(as("joren")))
         .andExpect(content().string(containsString("feel the caps")));
     mvc.perform(get("/listen").with(as("joren")))
@@ -205,7 +205,7 @@ class ListenEndTest extends ListenTest {
     Listening search = someCar();
     send(search, "/recheck", "recheckOn", day, "recheckKm", km, "note", "keep me")
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("That is no day within the next five years.")))
+        .andExpect(content().string(containsString("Date not understood")))
         .andExpect(content().string(containsString("keep me")));
     assertThat(listenings.get(search.getId()).isEnded()).isFalse();
   }

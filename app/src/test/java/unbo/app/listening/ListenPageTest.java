@@ -34,7 +34,7 @@ class ListenPageTest extends ListenTest {
         answer(search, test.id(), answer.id());
       }
       String page = text(search).toLowerCase(Locale.ROOT);
-      assertThat(page).as(test.id()).contains("strike out").doesNotContain(" safe ");
+      assertThat(page).as(test.id()).contains("cross out").doesNotContain(" safe.");
     }
     assertThat(answers(search).current()).hasSize(search.model().tests().size());
   }
@@ -42,11 +42,11 @@ class ListenPageTest extends ListenTest {
   @Test
   void aLooseWheelIsSaidAtTheTop() throws Exception {
     Listening search = someCar();
-    page(search, "").andExpect(content().string(not(containsString("Do not move it."))));
+    page(search, "").andExpect(content().string(not(containsString("Do not move the vehicle."))));
     answer(search, "sound", "knock", "nuts", "axle-1-left");
     page(search, "")
-        .andExpect(content().string(containsString("Do not move it.")))
-        .andExpect(content().string(containsString("Tests on the road are held back")));
+        .andExpect(content().string(containsString("Do not move the vehicle.")))
+        .andExpect(content().string(containsString("Road tests are withheld")));
   }
 
   /** Struck out, it no longer counts; put back, it does; both keep who gave it. */
@@ -57,7 +57,7 @@ class ListenPageTest extends ListenTest {
     GivenAnswer line = answers(search).last().orElseThrow();
     send(search, "/lines/" + line.getId());
     assertThat(answers(search).current()).isEmpty();
-    assertThat(text(search)).contains("Put back").doesNotContain("Do not move it.");
+    assertThat(text(search)).contains("Restore").doesNotContain("Do not move the vehicle.");
     send(search, "/lines/" + line.getId(), "do", "put-back");
     assertThat(answers(search).byTest()).containsEntry("nuts", "axle-1-left");
     assertThat(answers(search).last().orElseThrow().getPerson()).isEqualTo("Tuva Lind");
@@ -70,7 +70,7 @@ class ListenPageTest extends ListenTest {
     answer(search, "spin", "axle-1-right", "spin", "axle-1-right", "spin", "none");
     assertThat(answers(search).lines()).as("pressed twice counts once").hasSize(2);
     assertThat(answers(search).byTest()).containsEntry("spin", "none");
-    assertThat(text(search)).contains("Against it stands: front right");
+    assertThat(text(search)).contains("Another answer contradicts this: front right");
   }
 
   @Test
@@ -93,7 +93,7 @@ class ListenPageTest extends ListenTest {
   void whatCannotBeDoneIsNotAsked() throws Exception {
     Listening search = someCar();
     send(search, "/bars", "barred", "road", "barred", "lifted");
-    for (int i = 0; i < 12 && !text(search).contains("Stop asking."); i++) {
+    for (int i = 0; i < 12 && !text(search).contains("Enough tests."); i++) {
       DiagnosisTest test = search.model().test(asked(search)).orElseThrow();
       assertThat(test.occasion().id()).as(test.id()).isNotIn("road", "lifted");
       answer(search, test.id(), test.answers().get(0).id());
@@ -106,7 +106,7 @@ class ListenPageTest extends ListenTest {
     Listening search = someCar();
     answer(search, "sound", "growl");
     page(search, "?at=axle-1-right")
-        .andExpect(content().string(containsString("At bearing front right")))
+        .andExpect(content().string(containsString("At front right wheel bearing")))
         .andExpect(content().string(containsString("All causes")));
     page(search, "?at=telepathy").andExpect(content().string(not(containsString("All causes"))));
   }
@@ -136,7 +136,7 @@ class ListenPageTest extends ListenTest {
     assertThat(answers(search).byTest())
         .containsEntry("rock-12", "none")
         .containsEntry("sound", "click");
-    assertThat(text(search)).contains("Against it stands: growl or hum");
+    assertThat(text(search)).contains("Another answer contradicts this: growl or hum");
   }
 
   /** What was typed or picked wrong is answered at its place, and stays there. */
@@ -144,7 +144,7 @@ class ListenPageTest extends ListenTest {
   void badInputIsAnswered() throws Exception {
     mvc.perform(post("/listen").param("words", "it growls").with(as("tuva")).with(csrf()))
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("Nothing was picked.")))
+        .andExpect(content().string(containsString("No vehicle chosen.")))
         .andExpect(content().string(containsString("it growls")));
     Listening search = someCar();
     send(search, "/words", "words", " ").andExpect(status().isUnprocessableEntity());
@@ -187,7 +187,7 @@ class ListenPageTest extends ListenTest {
     mvc.perform(get("/listen?vehicle=" + trailer.getId()).with(as("tuva")))
         .andExpect(content().string(containsString("value=\"vehicle-" + trailer.getId() + "\"")))
         .andExpect(content().string(containsString("/listen/" + search.getId())))
-        .andExpect(content().string(containsString("Some trailer")));
+        .andExpect(content().string(containsString("Another trailer")));
     send(search, "/drop").andExpect(redirectedUrl("/listen"));
     assertThat(listenings.running()).noneMatch(l -> l.getId().equals(search.getId()));
     send(search, "/answers", "test", "t-rock", "answer", "none")

@@ -37,25 +37,25 @@ class TwoWheelListenTest extends PageTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "MOTORCYCLE | m-swing | force=6 6.2 6.1;arm=350;least=2;most=4 | That says: over",
-        "MOTORCYCLE | m-swing | force=3;least=2;most=4 | That says: within it",
-        "MOTORCYCLE | m-swing | force=1;least=2;most=4 | That says: falls by itself",
-        "MOTORCYCLE | m-swing | force=4;least=2;most=4 | Cannot tell: the uncertainty reaches",
-        "MOTORCYCLE | m-swing | force=6 | No verdict without the maker",
-        "MOTORCYCLE | m-swing | force=6;least=4;most=2 | No verdict without the maker",
-        "MOTORCYCLE | m-swing | force=1 2 3 4 5 6 7 8 9 10 11 12 13 | Twelve at the most.",
-        "MOTORCYCLE | m-swing | force=much | could not be read as a number",
-        "MOTORCYCLE | m-seal-grip | at-front-wheel=0.4;at-rear-wheel=3 | That says: front wheel",
-        "MOTORCYCLE | m-seal-grip | at-front-wheel=4;at-rear-wheel=3 | That says: none",
+        "MOTORCYCLE | m-swing | force=6 6.2 6.1;arm=350;least=2;most=4 | Result: over",
+        "MOTORCYCLE | m-swing | force=3;least=2;most=4 | Result: within the figure",
+        "MOTORCYCLE | m-swing | force=1;least=2;most=4 | Result: the bars fall by themselves",
+        "MOTORCYCLE | m-swing | force=4;least=2;most=4 | Cannot tell: the vehicle maker’s limit",
+        "MOTORCYCLE | m-swing | force=6 | Cannot tell without the vehicle maker",
+        "MOTORCYCLE | m-swing | force=6;least=4;most=2 | Cannot tell without the vehicle maker",
+        "MOTORCYCLE | m-swing | force=1 2 3 4 5 6 7 8 9 10 11 12 13 | Enter twelve at most.",
+        "MOTORCYCLE | m-swing | force=much | Not a number that can be read",
+        "MOTORCYCLE | m-seal-grip | at-front-wheel=0.4;at-rear-wheel=3 | Result: front wheel",
+        "MOTORCYCLE | m-seal-grip | at-front-wheel=4;at-rear-wheel=3 | Result: none",
         "MOTORCYCLE | m-lift | lift=2 | Free lift 2 ± 0.5 mm",
-        "MOTORCYCLE | m-lift | lift=0.2 | cannot be told from none",
-        "MOTORCYCLE | m-heat | at-front-wheel=40;at-rear-wheel=71 | That says: rear wheel",
-        "BICYCLE | b-count | clicks=10;turns=10;ring=36;sprocket=12 | That says: once a crank turn",
-        "BICYCLE | b-count | clicks=10;turns=10;ring=32;sprocket=32 | Two beats fit",
-        "BICYCLE | b-count | clicks=20;turns=10;ring=36;sprocket=12 | That says: twice",
-        "BICYCLE | b-count | clicks=30;turns=10;ring=36;sprocket=12 | That says: with the wheel",
+        "MOTORCYCLE | m-lift | lift=0.2 | No measurable",
+        "MOTORCYCLE | m-heat | at-front-wheel=40;at-rear-wheel=71 | Result: rear wheel",
+        "BICYCLE | b-count | clicks=10;turns=10;ring=36;sprocket=12 | Result: once per crank turn",
+        "BICYCLE | b-count | clicks=10;turns=10;ring=32;sprocket=32 | Two causes fit",
+        "BICYCLE | b-count | clicks=20;turns=10;ring=36;sprocket=12 | Result: twice",
+        "BICYCLE | b-count | clicks=30;turns=10;ring=36;sprocket=12 | Result: with the wheel",
         "BICYCLE | b-count | clicks=0;turns=10;ring=36;sprocket=12 | not counted or no beat",
-        "BICYCLE | b-count | clicks=10;turns=2 | That cannot be here"
+        "BICYCLE | b-count | clicks=10;turns=2 | Out of range"
       })
   void measuredTestsAreWorkedOut(VehicleKind kind, String test, String fields, String says)
       throws Exception {
@@ -98,7 +98,8 @@ class TwoWheelListenTest extends PageTest {
             .with(csrf()));
     mvc.perform(get(address).param("seen", "0-0").param("lines", "0").with(as("joren")))
         .andExpect(status().isOk())
-        .andExpect(content().string(containsString("Tuva Lind: When is it there? only when")));
+        .andExpect(
+            content().string(containsString("Tuva Lind: When is the noise there? only when")));
     mvc.perform(
         post("/listen/{i}/answers", listening.getId())
             .param("test", "b-when")
@@ -106,7 +107,7 @@ class TwoWheelListenTest extends PageTest {
             .with(as("joren"))
             .with(csrf()));
     mvc.perform(get(address).param("seen", "1-0").param("lines", "1").with(as("tuva")))
-        .andExpect(content().string(containsString("Against it stands")))
+        .andExpect(content().string(containsString("Another answer contradicts this")))
         .andExpect(content().string(not(containsString("Tuva Lind: When"))));
   }
 

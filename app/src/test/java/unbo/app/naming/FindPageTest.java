@@ -38,10 +38,10 @@ class FindPageTest extends PageTest {
         "6205-2RS C3 | Read as a part number | contact seals on both sides",
         "30206 / 6205 | Read as 2 part numbers | Draw 6205",
         "25 x 52 x 15 | Read as a size: bore 25 mm, outside 52 mm, width 15 mm | measure the same",
-        "1.378 bore | taken in inches | bore 35.001 mm",
+        "1.378 bore | read as inches | bore 35.001 mm",
         "trailer hub 1 1/4 spindle | Taper pair on a fixed spindle | LM67048",
-        "swing arm | Read as a place | A place alone has no one bearing",
-        "5205 | Older inch-market spelling | two-row",
+        "swing arm | Read as a position | A position alone does not give one bearing",
+        "5205 | Older inch-market spelling | double-row",
         "204 | Older American number | measure the outside",
         "36/45 | The two angles alone | headset",
         "L44649 | A cone alone: read its cup too | L44610"
@@ -56,8 +56,8 @@ class FindPageTest extends PageTest {
 
   @Test
   void whatIsNothingSaysWhatWouldDo() throws Exception {
-    find("hello there").andExpect(content().string(says("Neither a part number, nor a size")));
-    find("").andExpect(content().string(says("Worn characters as")));
+    find("hello there").andExpect(content().string(says("Not a part number, a size")));
+    find("").andExpect(content().string(says("Type worn characters as")));
     find("23.3 x 49.7 x 13.1").andExpect(content().string(says("No standard size")));
   }
 
@@ -79,7 +79,7 @@ class FindPageTest extends PageTest {
 
   @Test
   void aVeryLongTextIsAnsweredPlainly() throws Exception {
-    find("6205 ".repeat(20_000)).andExpect(content().string(says("longer than anything")));
+    find("6205 ".repeat(20_000)).andExpect(content().string(says("no ring carries")));
   }
 
   @Test
@@ -89,7 +89,7 @@ class FindPageTest extends PageTest {
                 .param("q", "25 x 52 x 15")
                 .param("over", "NU205", "6305", "6405")
                 .with(as("tuva")))
-        .andExpect(content().string(says("Laid over each other")))
+        .andExpect(content().string(says("Drawn over each other")))
         .andExpect(content().string(says("outside +10 mm, width +2 mm")))
         .andExpect(content().string(says("the same envelope")))
         .andExpect(content().string(not(containsString("6405</span> <span"))));
@@ -99,10 +99,10 @@ class FindPageTest extends PageTest {
   @Test
   void aResultGoesIntoAnOpenJob() throws Exception {
     Job job = newJob();
-    find("30206").andExpect(content().string(says("Take 30206 into a job")));
+    find("30206").andExpect(content().string(says("Use 30206 in a job")));
     String taken = "/jobs/" + job.getId() + "/name";
     mvc.perform(get(taken).param("part", "inboard-cone").param("text", "30206").with(as("tuva")))
-        .andExpect(content().string(says("Take 30206")));
+        .andExpect(content().string(says("Use 30206")));
   }
 
   /** One row of every family and series has its card, drawn, on screen and in inches. */
@@ -117,7 +117,7 @@ class FindPageTest extends PageTest {
                 .andReturn()
                 .getResponse()
                 .getContentAsString();
-        assertThat(page).as(b.designation()).contains("<svg", "outside", "What it may really");
+        assertThat(page).as(b.designation()).contains("<svg", "outside", "Size limits");
         if (b.family() == Family.DEEP_GROOVE_BALL) {
           assertThat(page).as(b.designation()).contains("C3");
         }
@@ -144,9 +144,9 @@ class FindPageTest extends PageTest {
                 .param("fresh", "6204-V")
                 .param("position", "a4")
                 .with(as("tuva")))
-        .andExpect(content().string(says("Fits but does not suit")))
+        .andExpect(content().string(says("Fits, but not suitable")))
         .andExpect(content().string(says("Without a cage")))
-        .andExpect(content().string(says("Fits and suits")));
+        .andExpect(content().string(says("Suitable")));
     mvc.perform(get("/name/instead").param("old", "gum").param("fresh", "6204").with(as("tuva")))
         .andExpect(content().string(says("No bearing number")));
     mvc.perform(get("/name/instead").with(as("tuva"))).andExpect(status().isOk());
@@ -163,11 +163,11 @@ class FindPageTest extends PageTest {
               .getResponse()
               .getContentAsString();
       if (!a.namedPlaces().isEmpty()) {
-        assertThat(page).as(a.id()).contains("Shopping line", "Refuse these");
+        assertThat(page).as(a.id()).contains("Shopping line", "Do not accept");
       }
     }
     mvc.perform(get("/name/buy").param("text", "6205").param("position", "a13").with(as("tuva")))
-        .andExpect(content().string(says("Two variants")));
+        .andExpect(content().string(says("two variants")));
   }
 
   @Test
@@ -180,7 +180,7 @@ class FindPageTest extends PageTest {
                 .param("back", "lip-seal")
                 .param("driven", "no")
                 .with(as("tuva")))
-        .andExpect(content().string(says("Enough to go by: Taper pair")));
+        .andExpect(content().string(says("Probably: Taper pair")));
     mvc.perform(get("/name/which").param("vehicle", "submarine").with(as("tuva")))
         .andExpect(status().isOk());
   }

@@ -65,7 +65,7 @@ class NamePageTest extends PageTest {
     Job job = newJob();
     read(job, "6206-2RS")
         .andExpect(content().string(containsString("contact seal both sides")))
-        .andExpect(content().string(containsString("cannot stand in an adjustable taper pair")));
+        .andExpect(content().string(containsString("cannot be used in an adjustable taper pair")));
     take(job, "6206-2RS", "6206", 0)
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("value=\"6206-2RS\"")));
@@ -83,7 +83,7 @@ class NamePageTest extends PageTest {
     Job job = newJob();
     read(job, "x".repeat(10_000))
         .andExpect(status().isOk())
-        .andExpect(content().string(containsString("longer than anything marked on a ring")));
+        .andExpect(content().string(containsString("no ring carries this much text")));
     read(job, "<script>alert(1)</script>")
         .andExpect(status().isOk())
         .andExpect(content().string(org.hamcrest.Matchers.not(containsString("<script>alert"))));
@@ -101,7 +101,7 @@ class NamePageTest extends PageTest {
                 .with(csrf()))
         .andExpect(status().is3xxRedirection());
     read(job, "30207")
-        .andExpect(content().string(containsString("that is no fit, it is the wrong size")));
+        .andExpect(content().string(containsString("this is the wrong size, not a fit")));
   }
 
   /**

@@ -41,7 +41,7 @@ class PackPageTest extends PageTest {
         pack(job, "/preview", "general", "", 0)
             .andExpect(status().isOk())
             .andExpect(content().string(containsString("grease-body")))
-            .andExpect(content().string(containsString("Not kept yet")))
+            .andExpect(content().string(containsString("Not saved yet")))
             .andReturn()
             .getResponse()
             .getContentAsString();
@@ -81,7 +81,7 @@ class PackPageTest extends PageTest {
     Job job = newJob();
     pack(job, "", "general", "4 g", 0)
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("is possible here")))
+        .andExpect(content().string(containsString("Out of range")))
         .andExpect(content().string(containsString("value=\"4 g\"")));
     pack(job, "", "sideways", "", 0)
         .andExpect(status().isUnprocessableEntity())
@@ -104,10 +104,10 @@ class PackPageTest extends PageTest {
     pack(job, "", "general", "", 0).andExpect(status().is3xxRedirection());
     gun(job, "10", "12 g").andExpect(status().is3xxRedirection());
     mvc.perform(get("/jobs/{id}", job.getId()).param("at", "pack").with(as("tuva")))
-        .andExpect(content().string(containsString("1.2 g a stroke, weighed by Joren Maak")))
+        .andExpect(content().string(containsString("1.2 g per stroke, weighed by Joren Maak")))
         .andExpect(content().string(containsString(" strokes")));
     gun(job, "0", "12").andExpect(status().isUnprocessableEntity());
     gun(job, "10", "900").andExpect(status().isUnprocessableEntity());
-    gun(job, "", "").andExpect(content().string(containsString("Weigh what ten strokes give")));
+    gun(job, "", "").andExpect(content().string(containsString("Weigh the grease of ten strokes")));
   }
 }

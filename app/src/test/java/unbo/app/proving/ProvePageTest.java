@@ -104,7 +104,8 @@ class ProvePageTest extends PageTest {
   void nothingRepeatedIsNotProved() throws Exception {
     Job job = setJob();
     send(job, "joren", "/prove", and(TESTS.subList(0, 4), STOPS));
-    assertThat(proofs.of(reload(job)).open()).anyMatch(o -> o.contains("No test was repeated"));
+    assertThat(proofs.of(reload(job)).open())
+        .anyMatch(o -> o.contains("No fault test was repeated"));
   }
 
   @Test
@@ -154,13 +155,13 @@ class ProvePageTest extends PageTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "after-rock|lots|no number in it",
-        "after-rock-second|0|That cannot be here",
+        "after-rock|lots|No number found",
+        "after-rock-second|0|Out of range",
         "after-drag|5|One of the two numbers is missing",
-        "recheckOn|2001-01-01|A recheck lies ahead",
-        "recheckOn|soon|no day that can be read",
-        "recheckKm|-5|That cannot be here",
-        "detail-wheel-nuts|tight|could not be read",
+        "recheckOn|2001-01-01|A recheck must be within",
+        "recheckOn|soon|Date not understood",
+        "recheckKm|-5|Out of range",
+        "detail-wheel-nuts|tight|Not a number that can be read",
       })
   void badInputIsAnsweredAtItsFieldAndNothingIsLost(String field, String typed, String answer)
       throws Exception {
@@ -238,7 +239,8 @@ class ProvePageTest extends PageTest {
     Job job = setJob();
     send(job, "joren", "/prove", List.of("after-rock", "0.3", "after-rock-second", "290"))
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("Nothing stands before it to compare with.")));
+        .andExpect(
+            content().string(containsString("There is no value from before to compare with.")));
     assertThat(reload(job).work().getTests()).isEmpty();
   }
 }

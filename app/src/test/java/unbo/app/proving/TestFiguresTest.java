@@ -30,7 +30,7 @@ class TestFiguresTest {
   void heatIsComparedByItsDistanceFromTheBrotherEitherWay() {
     assertThat(TestFigures.compared(AccusingTest.HUB_HEAT, 63, 25.0).value()).isEqualTo(38);
     assertThat(TestFigures.compared(AccusingTest.HUB_HEAT, 25, 63.0).value()).isEqualTo(38);
-    assertThat(words(AccusingTest.HUB_HEAT, 25, 63.0)).endsWith("−38 K over");
+    assertThat(words(AccusingTest.HUB_HEAT, 25, 63.0)).endsWith("38 °C cooler");
   }
 
   @Test

@@ -29,9 +29,9 @@ class RoadCardPageTest extends PageTest {
   void theWorstSignCounts() throws Exception {
     mvc.perform(get("/road").param("sign", "growl-faint", "smoke"))
         .andExpect(content().string(containsString("Stop. Do not drive on.</p>")))
-        .andExpect(content().string(containsString("it can burn or lock")));
+        .andExpect(content().string(containsString("can lock or catch fire")));
     mvc.perform(get("/road").param("sign", "asked"))
-        .andExpect(content().string(containsString("No sign ticked.")));
+        .andExpect(content().string(containsString("No sign found.")));
     mvc.perform(get("/road").param("sign", "<b>"))
         .andExpect(status().isOk())
         .andExpect(content().string(not(containsString("<b>\""))));

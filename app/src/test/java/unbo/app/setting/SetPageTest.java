@@ -52,9 +52,10 @@ class SetPageTest extends PageTest {
     Job job = newJob();
     mvc.perform(form(job, "/set/preview", DIALLED))
         .andExpect(status().isOk())
-        .andExpect(content().string(containsString("Two holes tighter: 0.062 mm expected, inside")))
+        .andExpect(
+            content().string(containsString("Two holes tighter: 0.062 mm expected, within limits")))
         .andExpect(content().string(containsString("= 0.305 mm")))
-        .andExpect(content().string(containsString(">play 0.312 ± 0.020 mm</text>")));
+        .andExpect(content().string(containsString(">end play 0.312 ± 0.020 mm</text>")));
     assertThat(reload(job).work().endPlays(EndPlayKey.Stage.FIRST)).isEmpty();
   }
 
@@ -69,7 +70,8 @@ class SetPageTest extends PageTest {
     Job done = reload(job);
     assertThat(done.work().mark(Station.SET).orElseThrow().getState())
         .isEqualTo(StationMark.State.DONE);
-    assertThat(SettingResults.of(done).orElseThrow().text()).contains("0.063 ± 0.015 mm: inside");
+    assertThat(SettingResults.of(done).orElseThrow().text())
+        .contains("0.063 ± 0.015 mm (95 %): within limits");
     assertThat(done.work().endPlays(EndPlayKey.Stage.FIRST))
         .extracting(r -> r.getTyped())
         .containsExactly("0.31", "12 thou", "0,32");
@@ -94,15 +96,15 @@ class SetPageTest extends PageTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "slots|7|none lies opposite another",
+        "slots|7|none is opposite another",
         "slots|0|A castle nut has 4 to 24 slots",
-        "slots|six|could not be read as a number",
-        "lines|0|1 to 4 hole lines",
+        "slots|six|Not a number that can be read",
+        "lines|0|1 to 4 pin holes",
         "thread|M18|The pitch is missing",
-        "first|abc|no number in it that can be read",
-        "first|-0.1|A dialled play is not negative",
-        "first|310|More than 10 mm is no end play",
-        "windowFrom|0.05|A window needs both its ends",
+        "first|abc|No number found",
+        "first|-0.1|A measured play is not negative",
+        "first|310|more than 10 mm is not end play",
+        "windowFrom|0.05|Both limits are needed",
       })
   void badInputIsAnsweredAtItsFieldAndNothingIsLost(String field, String typed, String answer)
       throws Exception {
@@ -141,7 +143,7 @@ class SetPageTest extends PageTest {
     assertThat(reload(job).work().endPlays(EndPlayKey.Stage.FIRST)).hasSize(3);
     save(job, "first", "0.31", "first", "0.30", "first", "0.32", "do", "take:2")
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("cannot be taken")));
+        .andExpect(content().string(containsString("cannot be used")));
   }
 
   @Test
@@ -163,7 +165,7 @@ class SetPageTest extends PageTest {
                 "6",
                 "lines",
                 "1"))
-        .andExpect(content().string(containsString("a dial cannot see preload")))
+        .andExpect(content().string(containsString("a dial indicator cannot show preload")))
         .andExpect(content().string(not(containsString("take:"))));
   }
 
@@ -172,7 +174,7 @@ class SetPageTest extends PageTest {
     Job job = newJob();
     save(job, with(DIALLED, "do", "take:3"))
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("cannot be taken")));
+        .andExpect(content().string(containsString("cannot be used")));
     save(job, with(DIALLED, "do", "take:nonsense")).andExpect(status().is3xxRedirection());
     assertThat(reload(job).work().getNut().chosenSteps()).isEmpty();
   }
@@ -206,7 +208,8 @@ class SetPageTest extends PageTest {
                     "0.25",
                     "windowSource",
                     "manual, page 12")))
-        .andExpect(content().string(containsString("One hole tighter: 0.187 mm expected, inside")))
+        .andExpect(
+            content().string(containsString("One hole tighter: 0.187 mm expected, within limits")))
         .andExpect(content().string(containsString("manual, page 12")));
   }
 
@@ -220,8 +223,7 @@ class SetPageTest extends PageTest {
     mvc.perform(form(job, "/set", second).param("revision", "0").with(as("ilse")))
         .andExpect(status().isConflict())
         .andExpect(content().string(containsString("Joren Maak changed this station")))
-        .andExpect(
-            content().string(containsString("On record now: readings [0.31, 12 thou, 0,32]")))
+        .andExpect(content().string(containsString("Saved now: readings [0.31, 12 thou, 0,32]")))
         .andExpect(content().string(containsString("value=\"0.44\"")));
     mvc.perform(form(job, "/set", second).param("revision", "1"))
         .andExpect(status().is3xxRedirection());
@@ -249,7 +251,7 @@ class SetPageTest extends PageTest {
                 "revision",
                 "1"))
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("this school is refused")));
+        .andExpect(content().string(containsString("this method cannot be used")));
     mvc.perform(
             form(
                 job,
@@ -266,7 +268,7 @@ class SetPageTest extends PageTest {
                 "1"))
         .andExpect(status().is3xxRedirection());
     assertThat(SettingResults.of(reload(job)).orElseThrow().text())
-        .contains("0.90 ± 0.02 Nm: within the limit of 1.20");
+        .contains("0.90 ± 0.02 Nm (95 %): within the limit of 1.20");
   }
 
   @Test
@@ -292,20 +294,20 @@ class SetPageTest extends PageTest {
     jobs.keepTo(other.getId(), 0, "Tuva Lind", School.JUST_FREE);
     mvc.perform(form(job, "/set", "first", "0.44", "first", "0.45", "revision", "0"))
         .andExpect(status().isConflict())
-        .andExpect(content().string(containsString("keeps to “" + School.JUST_FREE.title())))
+        .andExpect(content().string(containsString("now uses “" + School.JUST_FREE.title())))
         .andExpect(content().string(containsString("0.44, 0.45")));
     assertThat(reload(job).work().endPlays(EndPlayKey.Stage.FIRST)).isEmpty();
     jobs.keepTo(other.getId(), 1, "Tuva Lind", School.END_PLAY);
     for (String sheet : List.of("JUST_FREE", "SLIGHT_PRELOAD")) {
       mvc.perform(form(job, "/set/other", "school", sheet, "rest", "FREE", "revision", "0"))
           .andExpect(status().isConflict())
-          .andExpect(content().string(containsString("keeps to “" + School.END_PLAY.title())))
+          .andExpect(content().string(containsString("now uses “" + School.END_PLAY.title())))
           .andExpect(
               content()
                   .string(
                       containsString(
-                          ">runs on, swings back at its heavy side, comes to rest by itself</q>")))
-          .andExpect(content().string(containsString("Play as dialled")));
+                          ">runs on, swings back at the heavy side, stops by itself</q>")))
+          .andExpect(content().string(containsString("Measured end play")));
     }
     assertThat(SettingResults.of(reload(job))).isEmpty();
   }

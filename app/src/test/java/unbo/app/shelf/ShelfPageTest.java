@@ -58,13 +58,13 @@ class ShelfPageTest extends PageTest {
             .andReturn()
             .getResponse()
             .getRedirectedUrl();
-    assertThat(page(address)).contains("6303 2RS", "17 × 47 × 14 mm", "put on the shelf");
+    assertThat(page(address)).contains("6303 2RS", "17 × 47 × 14 mm", "added to the shelf");
     long id = Long.parseLong(address.substring(address.lastIndexOf('/') + 1));
     mvc.perform(post(address + "/move", "pieces", "-1")).andExpect(status().is3xxRedirection());
     assertThat(shelf.get(id).getQuantity()).isEqualTo(2);
     mvc.perform(post(address + "/move", "pieces", "-5"))
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("Only 2 pieces lie there")));
+        .andExpect(content().string(containsString("Only 2 pieces are in stock")));
     int version = shelf.get(id).getVersion();
     mvc.perform(post(address + "/edit", "version", "" + version, "number", "6303", "quantity", "9"))
         .andExpect(status().is3xxRedirection());
@@ -72,7 +72,7 @@ class ShelfPageTest extends PageTest {
     mvc.perform(post(address + "/edit", "version", "0", "number", "6302 mine"))
         .andExpect(status().isConflict())
         .andExpect(content().string(containsString("6302 mine")))
-        .andExpect(content().string(containsString("Somebody changed this card")));
+        .andExpect(content().string(containsString("Someone changed this stock item")));
     assertThat(shelf.get(id).getNumber()).isEqualTo("6303");
   }
 
@@ -81,8 +81,8 @@ class ShelfPageTest extends PageTest {
     mvc.perform(post("/shelf/new", "number", "", "quantity", "many", "price", "1,2,3"))
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("The number is missing.")))
-        .andExpect(content().string(containsString("That could not be read as a number")))
-        .andExpect(content().string(containsString("That is no price.")))
+        .andExpect(content().string(containsString("Not a number that can be read")))
+        .andExpect(content().string(containsString("Not a price.")))
         .andExpect(content().string(containsString("value=\"many\"")));
     mvc.perform(get("/shelf/999999").with(as("joren"))).andExpect(status().isNotFound());
   }
@@ -93,17 +93,17 @@ class ShelfPageTest extends PageTest {
     put("6007", 2, "L2");
     put("NU1007", 1, "L3");
     String page = page("/shelf?q=6007-2RS&position=a4");
-    assertThat(page).contains("fits and suits", "fits but does not suit", "another kind");
+    assertThat(page).contains("suitable", "fits, but not suitable", "another kind");
     assertThat(page.indexOf("6007-2RS</a>")).isLessThan(page.indexOf("NU1007</a>"));
-    assertThat(page("/shelf?q=6315&position=a4")).contains("Neither it nor another of its size");
-    assertThat(page("/shelf?q=zzz")).contains("Nothing is written so");
+    assertThat(page("/shelf?q=6315&position=a4")).contains("Not in stock, nor another bearing");
+    assertThat(page("/shelf?q=zzz")).contains("No match");
   }
 
   @Test
   void anUnmarkedPartIsUnprovedUntilMeasured() throws Exception {
     ShelfItem item =
         shelf.put(Map.of("number", "6206", "quantity", "2", "unmarked", "yes"), "Tester");
-    assertThat(page("/shelf/" + item.getId())).contains("unproved until measured");
+    assertThat(page("/shelf/" + item.getId())).contains("not proved until measured");
     mvc.perform(
             post(
                 "/shelf/" + item.getId() + "/inspections",
@@ -134,7 +134,7 @@ class ShelfPageTest extends PageTest {
                 "cls",
                 "Normal"))
         .andExpect(status().is3xxRedirection());
-    assertThat(page("/shelf/" + item.getId())).contains("refused when measured");
+    assertThat(page("/shelf/" + item.getId())).contains("FAILED measurement: do not fit");
     mvc.perform(post("/shelf/" + item.getId() + "/inspections", "bore", "wide"))
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("value=\"wide\"")));
@@ -158,14 +158,14 @@ class ShelfPageTest extends PageTest {
     String csv = "Part number;Bin;Qty;Cost\n6210;T5;4;5,10\n;T5;x;2\n";
     mvc.perform(post("/shelf/import", "csv", csv, "confirm", "true"))
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("1 line is refused of 2")))
+        .andExpect(content().string(containsString("1 line is wrong of 2")))
         .andExpect(content().string(containsString("The number is missing.")))
         .andExpect(content().string(containsString("6210;T5;4;5,10")));
     assertThat(shelf.search("6210")).isEmpty();
     String right = "Part number;Bin;Qty;Cost\n6210;T5;4;5,10\n6211 C3;T5;2;\n";
     mvc.perform(post("/shelf/import", "csv", right))
         .andExpect(status().isOk())
-        .andExpect(content().string(containsString("Bring in 2 lines")));
+        .andExpect(content().string(containsString("Import 2 lines")));
     assertThat(shelf.search("6210")).isEmpty();
     mvc.perform(post("/shelf/import", "csv", right, "confirm", "true"))
         .andExpect(status().is3xxRedirection());
@@ -178,7 +178,7 @@ class ShelfPageTest extends PageTest {
     String csv = "what,where\n6212,T6\n";
     mvc.perform(post("/shelf/import", "csv", csv))
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("No column is taken for the number.")));
+        .andExpect(content().string(containsString("No column for the number.")));
     mvc.perform(
             post("/shelf/import", "csv", csv, "confirm", "true").param("column", "number", "place"))
         .andExpect(status().is3xxRedirection());
@@ -275,18 +275,18 @@ class ShelfPageTest extends PageTest {
     String path = "/shelf/" + item.getId() + "/inspections";
     mvc.perform(post(path, "bore", "9000"))
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("No bearing measures that.")))
+        .andExpect(content().string(containsString("Out of range.")))
         .andExpect(content().string(containsString("9000")));
     mvc.perform(post(path, "bore", "0 30", "cls", "Normal"))
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("Nothing measures 0.")));
+        .andExpect(content().string(containsString("A size of 0 is not a measurement.")));
     mvc.perform(post(path, "bore", "30", "cls", "Better than P2")).andExpect(status().isNotFound());
     mvc.perform(post(path, "bore", "30", "cls", "Normal", "group", "C99"))
         .andExpect(status().isNotFound());
     assertThat(shelf.inspections(item.getId())).isEmpty();
     mvc.perform(post(path, "bore", "30 ".repeat(13)))
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("Twelve at the most.")));
+        .andExpect(content().string(containsString("Enter twelve at most.")));
     mvc.perform(post(path, "note", "x".repeat(301)))
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("300 characters.")));

@@ -18,8 +18,8 @@ class YardPageTest extends PageTest {
     mvc.perform(get("/yard").with(as("tuva")))
         .andExpect(status().isOk())
         .andExpect(
-            content().string(containsString("Launch trailer “Tern”, hub right: job 0102 at")))
-        .andExpect(content().string(containsString("Launch trailer “Tern”, hub left: open a job")));
+            content().string(containsString("Launch trailer “Tern”, right hub: job 0102, next:")))
+        .andExpect(content().string(containsString("Launch trailer “Tern”, left hub: open a job")));
     mvc.perform(get("/yard").param("view", "list").with(as("tuva")))
         .andExpect(content().string(containsString("Open jobs</caption>")));
   }

@@ -198,8 +198,7 @@ public final class Assembly implements Expression.Names {
       return Stream.empty();
     }
     String text =
-        "The %s is %s mm where it %s the %s, which measures %s mm: that is no fit, it is the wrong"
-            + " size. Read the number again or measure again.";
+        "The %s is %s mm where it %s the %s, which measures %s mm: this is the wrong size, not a fit. Read the number again or measure again.";
     return Stream.of(
         problem(
             contact.part(),

@@ -24,7 +24,7 @@ public record Contact(
   public enum Kind {
     ON("sits on"),
     IN("sits in"),
-    AGAINST("stands against"),
+    AGAINST("seats against"),
     HELD("is held by"),
     THROUGH("passes through");
 

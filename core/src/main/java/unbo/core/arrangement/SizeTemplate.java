@@ -33,7 +33,7 @@ public record SizeTemplate(
     return Optional.of(
         new Problem(
             Plain.of(mm) + " mm",
-            mm <= 0 ? "A size must be over zero." : "That is outside what this part can be.",
-            "Taken are " + Plain.of(least) + " to " + Plain.of(most) + " mm."));
+            mm <= 0 ? "Enter a size above zero." : "Out of range for this part.",
+            "Enter " + Plain.of(least) + " to " + Plain.of(most) + " mm."));
   }
 }

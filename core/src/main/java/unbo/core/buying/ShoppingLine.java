@@ -148,7 +148,7 @@ public record ShoppingLine(
         .map(d -> d.aspect() + ": " + d.reason())
         .limit(2)
         .reduce((a, b) -> a + " " + b)
-        .orElse("Nothing that this place would notice.");
+        .orElse("No effect at this position.");
   }
 
   private static List<Refusal> always(Specification s, Optional<PositionDuty> duty) {
@@ -158,24 +158,25 @@ public record ShoppingLine(
       all.add(
           new Refusal(
               "full complement (V, VRS, or a trade word for it on the box)",
-              "No cage: elements rub on each other at speed, and a filling slot weakens it"
-                  + " sideways."));
+              "No cage: balls or rollers rub on each other at speed, and a filling slot weakens the bearing under axial load."));
     }
     if (s.bearing().family() == Family.ANGULAR_CONTACT_BALL) {
       all.add(
           new Refusal(
-              "another angle letter, or none", "Two angles in one pair share nothing evenly."));
+              "another angle letter, or none",
+              "Two different angles in one pair do not share the load."));
     }
     if (s.bearing().isTaper()) {
-      all.add(new Refusal("a cone without its cup", "They wear in together and go together."));
+      all.add(new Refusal("a cone without its cup", "Cone and cup wear together: renew both."));
     }
     all.add(
         new Refusal(
-            "unmarked rings", "Nothing proves class or steel until it has been measured here."));
+            "unmarked rings",
+            "Class and steel are not proved until the bearing has been measured here."));
     all.add(
         new Refusal(
             "a trade word on the box and nothing on the ring",
-            "Photograph both before it goes" + " back."));
+            "Photograph ring and box before you return the bearing."));
     return all;
   }
 }

@@ -69,7 +69,9 @@ public record Specification(
     List<Line> lines = new ArrayList<>();
     lines.add(
         new Line(
-            "size", bearing.designation(), "What came out, or what the position is drawn for."));
+            "size",
+            bearing.designation(),
+            "The bearing that came out, or the one drawn for this position."));
     Closure closure = closure(bearing, duty, lines);
     Optional<String> clearance = clearance(bearing, duty, lines);
     String cls = toleranceClass(bearing, duty, lines);
@@ -87,7 +89,8 @@ public record Specification(
 
   private static Closure closure(Bearing bearing, PositionDuty duty, List<Line> lines) {
     if (!isClosable(bearing)) {
-      lines.add(new Line("closure", "open", "This family is sealed by what stands beside it."));
+      lines.add(
+          new Line("closure", "open", "This family is sealed by the parts beside the bearing."));
       return Closure.OPEN;
     }
     Closure closure =
@@ -99,12 +102,14 @@ public record Specification(
         };
     String reason =
         switch (closure) {
-          case OPEN -> "It lives on the oil of the case: a seal would keep that out.";
-          case CONTACT -> "Water and dirt reach it: lips that touch, on both sides.";
-          case LIGHT_CONTACT -> "Dust at speed: lips that hardly touch, for less drag and heat.";
-          default -> "A closed dry place at speed: a gap keeps the grease in without drag.";
+          case OPEN ->
+              "The oil of the case lubricates this bearing: a seal would keep that oil out.";
+          case CONTACT -> "Water and dirt reach the bearing: contact seals on both sides.";
+          case LIGHT_CONTACT -> "Dust at speed: light-contact seals, for less drag and heat.";
+          default ->
+              "Closed and dry, at speed: a non-contact seal or shield keeps the grease in without drag.";
         };
-    lines.add(new Line("closure, both sides", closure.title(), reason));
+    lines.add(new Line("seals or shields, both sides", closure.title(), reason));
     return closure;
   }
 
@@ -124,8 +129,8 @@ public record Specification(
               "clearance",
               duty.pair() ? "set in place" : "as made",
               duty.pair()
-                  ? "The pair is set against itself; the group says nothing here."
-                  : "This family is not sold by the usual groups."));
+                  ? "A pair is adjusted after fitting: the clearance group does not apply."
+                  : "This family is not sold by the usual clearance groups."));
       return Optional.empty();
     }
     boolean loose = duty.tight() == Tight.BOTH || duty.hot();
@@ -134,8 +139,8 @@ public record Specification(
             "clearance",
             loose ? "C3" : "CN (normal, not marked)",
             loose
-                ? "Tight rings or heat take clearance away: start with more."
-                : "One ring tight and no great heat: normal leaves enough."));
+                ? "Tight rings or heat reduce clearance: start with more."
+                : "One ring tight and little heat: normal clearance is enough."));
     return Optional.of(loose ? "C3" : "CN");
   }
 
@@ -147,8 +152,8 @@ public record Specification(
             "class",
             fast ? "P6" : usual + " (not marked)",
             fast
-                ? "Run-out is felt and heard at this speed; Normal still works."
-                : "Finer rings bring nothing that this place would notice."));
+                ? "Run-out can be felt and heard at this speed; class Normal still works."
+                : "Finer rings have no effect at this position."));
     return fast ? "P6" : usual;
   }
 
@@ -161,10 +166,10 @@ public record Specification(
         full ? "none: full complement" : duty.hot() ? "pressed steel or brass" : "any cage";
     String reason =
         full
-            ? "A small swing that never turns over: every ball counts."
+            ? "Small swing, no full turn: more balls carry more load."
             : duty.hot()
                 ? "Polyamide ages above about 120 °C."
-                : "Never without a cage where it turns: elements rub on each other.";
+                : "Use a cage where the bearing turns: without one, balls or rollers rub on each other.";
     lines.add(new Line("cage", choice, reason));
     return full;
   }
@@ -176,14 +181,13 @@ public record Specification(
     String choice =
         oil
             ? "none: oil of the case"
-            : filled ? "as filled by its maker; ask which" : "packed here, see Pack";
+            : filled ? "as filled by the bearing maker; ask which grease" : "packed here, see Pack";
     String reason =
         oil
-            ? "Wet it with the same oil before the first turn."
+            ? "Wet the bearing with the same oil before the first turn."
             : filled
-                ? "A grease code cannot be decoded without its maker: ask for base oil and upper"
-                    + " temperature."
-                : "Charge and fill share follow the duty of the place.";
+                ? "A grease code can only be decoded by the bearing maker: ask for base oil and upper temperature."
+                : "Grease charge and fill share follow the duty of the position.";
     lines.add(new Line("grease", choice, reason));
   }
 
@@ -192,8 +196,9 @@ public record Specification(
     String limit = rubber ? "about 100 °C lasting" : "about 120 °C lasting";
     String reason =
         rubber
-            ? "Nitrile lips harden above that" + (duty.hot() ? "; ask for fluororubber here." : ".")
-            : "Rings that are not stabilised grow above that.";
+            ? "Nitrile lips harden above this temperature"
+                + (duty.hot() ? "; ask for fluororubber here." : ".")
+            : "Rings that are not stabilised grow above this temperature.";
     lines.add(new Line("heat limit", limit, reason));
   }
 
@@ -203,11 +208,11 @@ public record Specification(
           new Line(
               "pairing",
               "two of one angle, marked for pairing",
-              "Without a pairing mark it was not ground to be set up as a pair."));
+              "Without a pairing mark the bearing was not ground for use in a pair."));
     }
     if (bearing.isTaper()) {
       lines.add(
-          new Line("parts", "cone and cup together", "A new cone in a worn cup dies with it."));
+          new Line("parts", "cone and cup together", "A new cone in a worn cup fails early."));
     }
   }
 }

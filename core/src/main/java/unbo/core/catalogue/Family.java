@@ -12,8 +12,8 @@ public enum Family {
   ANGULAR_CONTACT_BALL(
       "angular-contact-ball", "angular contact ball bearing", "angular-contact-ball", 1),
   TWO_ROW_ANGULAR_BALL(
-      "two-row-angular-ball", "two-row angular contact ball bearing", "angular-contact-ball", 2),
-  WHEEL_UNIT("wheel-unit-angular-ball", "two-row wheel unit", "wheel-unit-angular-ball", 2),
+      "two-row-angular-ball", "double-row angular contact ball bearing", "angular-contact-ball", 2),
+  WHEEL_UNIT("wheel-unit-angular-ball", "double-row wheel unit", "wheel-unit-angular-ball", 2),
   HEADSET("headset-angular-ball", "headset cartridge", "headset-angular-ball", 1),
   SELF_ALIGNING_BALL("self-aligning-ball", "self-aligning ball bearing", "self-aligning-ball", 2),
   CYLINDRICAL_ROLLER("cylindrical-roller", "cylindrical roller bearing", "cylindrical-roller", 1),

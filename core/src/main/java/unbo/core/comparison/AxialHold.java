@@ -5,9 +5,9 @@ import unbo.core.catalogue.Family;
 
 /** What a bearing holds along the shaft. */
 enum AxialHold {
-  BOTH("holds both ways"),
-  ONE_WAY("holds one way"),
-  NONE("lets the shaft move both ways");
+  BOTH("holds axial load both ways"),
+  ONE_WAY("holds axial load one way"),
+  NONE("lets the shaft move axially both ways");
 
   private final String title;
 

@@ -46,6 +46,17 @@ public record Comparison(
     return new Comparison(old, fresh, verdict(differences), List.copyOf(differences));
   }
 
+  /** Whether it may, but only where a consequence of the change is wanted. */
+  public boolean needsChecking() {
+    return verdict == Verdict.SUITS
+        && differences.stream().anyMatch(d -> d.severity() == Severity.MATTERS);
+  }
+
+  /** The verdict in words. */
+  public String words() {
+    return needsChecking() ? "suitable, but check" : verdict.title();
+  }
+
   private static Verdict verdict(List<Difference> differences) {
     Severity worst =
         differences.stream()

@@ -31,15 +31,19 @@ final class ElementAspects {
   private static void kind(
       Bearing a, Bearing b, Optional<PositionDuty> duty, List<Difference> all) {
     if (AxialHold.isThrustOnly(a) != AxialHold.isThrustOnly(b)) {
-      add(all, a, b, Severity.UNSUITABLE, "One carries across the shaft, the other only along it.");
+      add(
+          all,
+          a,
+          b,
+          Severity.UNSUITABLE,
+          "One bearing carries radial load, the other only axial load.");
     } else if (a.isTaper() || b.isTaper()) {
       add(
           all,
           a,
           b,
           Severity.UNSUITABLE,
-          "A taper is set against its partner; a bearing that is not set cannot take its place, nor"
-              + " the reverse.");
+          "A taper bearing is adjusted against its partner; a bearing that is not adjustable cannot replace a taper bearing, nor the reverse.");
     } else if (isPlain(a) != isPlain(b)) {
       plain(a, b, duty, all);
     } else if (a.family().isBall() && isRoller(b)) {
@@ -48,22 +52,16 @@ final class ElementAspects {
           a,
           b,
           Severity.GAIN,
-          "Rollers touch along a line: more radial load in the same room. What they hold along the"
-              + " shaft is another matter, see there.");
+          "Rollers have line contact: more radial load in the same space. For axial load see the line “along the shaft”.");
     } else if (isRoller(a) && b.family().isBall()) {
-      add(
-          all,
-          a,
-          b,
-          Severity.UNSUITABLE,
-          "Balls in the place of rollers carry much less across the shaft.");
+      add(all, a, b, Severity.UNSUITABLE, "Balls instead of rollers carry much less radial load.");
     } else if (b.family() == Family.SELF_ALIGNING_BALL) {
       add(
           all,
           a,
           b,
           duty.filter(PositionDuty::turnsFast).isPresent() ? Severity.UNSUITABLE : Severity.MATTERS,
-          "It tilts: it carries no moment and little along the shaft, for a shaft that bends.");
+          "A self-aligning bearing tilts: no tilting moment, little axial load; made for a shaft that bends.");
     } else {
       add(all, a, b, Severity.MATTERS, "Another kind of bearing: load, speed and setting differ.");
     }
@@ -78,15 +76,14 @@ final class ElementAspects {
           a,
           b,
           turns ? Severity.UNSUITABLE : Severity.MATTERS,
-          "A sliding sphere is for small swings and tilt, not for turning: it wears and seizes.");
+          "A spherical plain bearing is made for small swings and tilt, not for turning: it wears and seizes.");
     } else {
       add(
           all,
           a,
           b,
           Severity.UNSUITABLE,
-          "A rolling bearing in the place of a spherical plain one cannot tilt: it breaks at its"
-              + " edges.");
+          "A rolling bearing instead of a spherical plain one cannot tilt: its edges are overloaded.");
     }
   }
 
@@ -142,19 +139,15 @@ final class ElementAspects {
 
   private static String reason(AxialHold is, Axial wanted) {
     if (wanted == Axial.FREE && is == AxialHold.NONE) {
-      return "A free ring here: two tight bearings no longer lock each other sideways, as long as"
-          + " the other one holds the shaft.";
+      return "One ring is free to move axially here: two tight bearings no longer lock each other, provided the other bearing holds the shaft.";
     }
     return switch (is) {
       case NONE ->
-          "Nothing holds the shaft here any more: it wanders until something else stops it. Right"
-              + " only where another bearing holds both ways.";
+          "Nothing holds the shaft axially here any more. Right only where another bearing holds the shaft both ways.";
       case ONE_WAY ->
-          "It holds one way only: the rib or the high shoulder must face the thrust, and something"
-              + " else must hold the other way.";
+          "This bearing holds axial load one way only: rib or high shoulder must face the thrust, and another bearing must hold the other way.";
       case BOTH ->
-          "It holds where the old one let go: two bearings that both hold lock each other as the"
-              + " shaft grows warm.";
+          "This bearing holds axially where the old one was free: two bearings that both hold jam each other when the shaft gets warm.";
     };
   }
 
@@ -168,8 +161,7 @@ final class ElementAspects {
               a.series(),
               b.series(),
               Severity.MATTERS,
-              "The ribs stand on another ring: which ring stays in the housing and which way it"
-                  + " comes apart change."));
+              "The ribs are on the other ring: this changes which ring stays in the housing and which way the bearing comes apart."));
     }
   }
 
@@ -189,8 +181,7 @@ final class ElementAspects {
                 degrees(was),
                 degrees(is),
                 fresh.bearing().isTaper() ? Severity.MATTERS : Severity.UNSUITABLE,
-                "Another angle shares the load and the setting differently; never two angles in one"
-                    + " pair."));
+                "A different contact angle changes load sharing and setting; never two angles in one pair."));
       }
     } else if (was.isPresent() != is.isPresent() || !fresh.bearing().isTaper()) {
       all.add(

@@ -39,8 +39,8 @@ final class EnvelopeAspects {
     boolean trap = Math.abs(gap) <= LOOKS_LIKE_A_FIT_MM;
     String reason =
         trap
-            ? "Only %s mm apart: it goes on crooked or spins on %s. No glue makes a fit of it."
-            : "%s mm apart: %s would have to be made anew, a conversion with its own drawing.";
+            ? "Only %s mm different: the ring goes on crooked or creeps on %s. No adhesive makes this a fit."
+            : "%s mm different: %s would have to be made new, a conversion with its own drawing.";
     all.add(
         new Difference(
             aspect,
@@ -57,8 +57,8 @@ final class EnvelopeAspects {
     }
     String reason =
         gap > 0
-            ? "%s mm wider: clip groove, spacer or seal no longer reach their places."
-            : "%s mm narrower: without a spacer made for it nothing holds it along the shaft.";
+            ? "%s mm wider: circlip, spacer or seal no longer fit."
+            : "%s mm narrower: without a spacer made to size the bearing is not held axially.";
     all.add(
         new Difference(
             "width",
@@ -79,7 +79,7 @@ final class EnvelopeAspects {
               mm(old),
               mm(fresh),
               Severity.UNSUITABLE,
-              "The rings differ in width: the clip or the flange meets one of them elsewhere."));
+              "The rings differ in width: circlip or flange meets one ring in another place."));
     }
     if (a.isTaper() && b.isTaper()) {
       double cone = b.taper().orElseThrow().coneMm() - a.taper().orElseThrow().coneMm();
@@ -91,7 +91,7 @@ final class EnvelopeAspects {
                 mm(a.taper().get().coneMm()) + ", " + mm(a.taper().get().cupMm()),
                 mm(b.taper().get().coneMm()) + ", " + mm(b.taper().get().cupMm()),
                 Severity.MATTERS,
-                "The shoulder or the snap ring meets another depth, even where T is the same."));
+                "Shoulder or snap ring is at another depth, even where T is the same."));
       }
     }
   }

@@ -39,10 +39,9 @@ final class InsideAspects {
     String reason =
         is < was
             ? (both
-                ? "Tight rings and heat take clearance away: with less to start from it runs without"
-                    + " any and cooks."
-                : "Less play inside than before: a tight seat may take all of it.")
-            : "Looser inside: a trace more rock, and room for a tighter seat or heat.";
+                ? "Tight rings and heat reduce clearance: starting with less, the bearing can run with none, overheat and seize."
+                : "Less internal clearance than before: a tight seat may use it up.")
+            : "More internal clearance: slightly more rock, and room for a tighter seat or heat.";
     all.add(
         new Difference(
             "clearance",
@@ -73,8 +72,7 @@ final class InsideAspects {
               was ? "full complement" : "with a cage",
               "full complement",
               Severity.UNSUITABLE,
-              "Without a cage the elements rub on each other at speed: heat, and early death. It is"
-                  + " for small swings."));
+              "Without a cage balls or rollers rub on each other at speed: heat and early failure. Made for small swings."));
       slot(duty, all);
     } else if (is != was) {
       all.add(
@@ -84,8 +82,8 @@ final class InsideAspects {
               is ? "full complement" : "with a cage",
               is && pivot ? Severity.GAIN : Severity.MATTERS,
               is
-                  ? "More elements, more load: right for a pivot that swings and never turns over."
-                  : "Fewer elements than before: it carries less, for the same size."));
+                  ? "More balls or rollers carry more load: right for a pivot that swings and never makes a full turn."
+                  : "Fewer balls or rollers than before: less load for the same size."));
     }
   }
 
@@ -100,8 +98,7 @@ final class InsideAspects {
               "none expected",
               "likely",
               Severity.MATTERS,
-              "A filling slot breaks the shoulder: under load along the shaft the balls run over its"
-                  + " edge. Look for a notch in both rings."));
+              "A filling slot interrupts the shoulder: under axial load the balls run over the edge of the slot. Look for a notch in both rings."));
     }
   }
 
@@ -121,8 +118,7 @@ final class InsideAspects {
               was,
               is,
               Severity.MATTERS,
-              "Polyamide ages above about 120 °C in grease, sooner in some oils: look at the heat of"
-                  + " this place."));
+              "Polyamide ages above about 120 °C in grease, sooner in some oils: check the temperature at this position."));
     } else if (!was.equals(is) && !was.equals("none") && !is.equals("none")) {
       boolean unknown = is.equals("unknown") || was.equals("unknown");
       all.add(
@@ -132,7 +128,7 @@ final class InsideAspects {
               is,
               Severity.NOTE,
               unknown
-                  ? "The cage is not marked on one of them: look in before it goes in."
+                  ? "The cage of one bearing is not marked: check the cage before fitting."
                   : "Another cage: steel for heat, brass for speed and shock, polyamide for quiet."));
     }
     if (is.equals("polyamide") && fresh.bearing().family() == Family.TAPERED_ROLLER && hot) {
@@ -142,7 +138,7 @@ final class InsideAspects {
               was,
               is,
               Severity.MATTERS,
-              "Brake heat reaches this cage: steel is the usual one here."));
+              "Brake heat reaches this cage: a steel cage is usual here."));
     }
   }
 }

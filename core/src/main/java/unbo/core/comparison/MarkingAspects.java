@@ -34,16 +34,17 @@ final class MarkingAspects {
   private static final String HYBRID =
       "Ceramic balls are lighter and harder; in dirt they wear the steel raceway, and under shock it"
           + " dents sooner.";
-  private static final String STEEL_BALLS = "Steel balls in the place of ceramic ones: heavier.";
+  private static final String STEEL_BALLS = "Steel balls instead of ceramic ones: heavier.";
   private static final String TAPERED =
-      "A tapered bore needs a tapered seat or a sleeve: on a cylindrical shaft it does not sit.";
+      "A tapered bore needs a tapered seat or a sleeve: on a cylindrical shaft the ring does not seat.";
   private static final String CYLINDRICAL = "A cylindrical bore does not sit on a tapered seat.";
   private static final String GROOVE =
-      "The groove weakens nothing but is for a snap ring: leave the ring off where it does not fit.";
+      "The groove does no harm: leave the snap ring off where it does not fit.";
   private static final String NO_GROOVE =
-      "No groove for the snap ring: where that ring holds it, nothing does.";
-  private static final String STABLE = "Its rings keep their size at more heat.";
-  private static final String NOT_STABLE = "Its rings grow at a heat that the old one stood.";
+      "No groove for the snap ring: where that ring locates the bearing, nothing would.";
+  private static final String STABLE = "The rings keep their size at a higher temperature.";
+  private static final String NOT_STABLE =
+      "The rings grow at a temperature that the old bearing withstood.";
 
   private static void tolerance(
       Reading old, Reading fresh, Optional<PositionDuty> duty, List<Difference> all) {
@@ -95,8 +96,7 @@ final class MarkingAspects {
               was ? "ground as a pair" : "not marked",
               "not marked",
               Severity.UNSUITABLE,
-              "Not ground to be set up as a pair: face to face its preload is chance. Shims or a"
-                  + " matched pair."));
+              "Not ground for use in a pair: put face to face, the preload is left to chance. Use shims or a matched pair."));
     }
   }
 
@@ -148,7 +148,7 @@ final class MarkingAspects {
               "not known",
               "not known",
               Severity.NOTE,
-              "Hold the new ring's corner against the shaft's fillet: it must be the larger."));
+              "Compare the new ring’s corner with the shaft’s fillet: the corner radius must be larger."));
     }
   }
 }

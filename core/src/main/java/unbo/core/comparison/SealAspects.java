@@ -59,22 +59,20 @@ final class SealAspects {
     boolean opener = is < was;
     if (duty != null && duty.exposure() == Exposure.OIL) {
       return opener
-          ? "Open lets the oil in, as it should be here."
-          : "Closed, it keeps out the oil that it is meant to live on, and its grease washes out or"
-              + " cooks.";
+          ? "An open bearing lets the oil in, as needed here."
+          : "A sealed bearing keeps out the oil that should lubricate it; its own grease washes out or burns.";
     }
     if (opener) {
       return duty != null && duty.isExposed()
-          ? "Less tight than before where water and dirt reach it: grease leaves, rust comes."
-          : "Less tight than before: right only where the housing is closed and something else"
-              + " greases it.";
+          ? "Less sealed than before where water and dirt reach the bearing: grease is lost, the bearing rusts."
+          : "Less sealed than before: right only where the housing is closed and the bearing is lubricated from outside.";
     }
     if (is == was) {
-      return "The sides are closed differently: the tighter side belongs to the dirt.";
+      return "The two sides are sealed differently: fit the better seal towards the dirt.";
     }
     return duty != null && duty.motion() == Motion.FAST
-        ? "Tighter: lips drag and heat at this speed; look at the speed that the seal allows."
-        : "Tighter against water and dirt, for a little more drag.";
+        ? "Better sealed: the lips drag and heat at this speed; check the speed limit of the seal."
+        : "Better sealed against water and dirt, with a little more drag.";
   }
 
   private static String words(Reading reading) {

@@ -11,7 +11,7 @@ public enum Severity {
   /** Acceptable with a consequence that has to be wanted. */
   MATTERS("matters"),
   /** Goes in and does not do the work. */
-  UNSUITABLE("does not suit"),
+  UNSUITABLE("not suitable"),
   /** Does not go in. */
   IMPOSSIBLE("does not fit");
 

@@ -2,9 +2,9 @@ package unbo.core.comparison;
 
 /** Whether one bearing may take another's place. */
 public enum Verdict {
-  SUITS("suits", "fits and suits"),
-  UNKNOWN("unknown", "cannot be told"),
-  FITS_BUT_UNSUITABLE("fits-but-unsuitable", "fits but does not suit"),
+  SUITS("suits", "suitable"),
+  UNKNOWN("unknown", "cannot tell"),
+  FITS_BUT_UNSUITABLE("fits-but-unsuitable", "fits, but not suitable"),
   DOES_NOT_FIT("does-not-fit", "does not fit");
 
   private final String id;

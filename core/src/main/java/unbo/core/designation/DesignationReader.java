@@ -260,7 +260,7 @@ public final class DesignationReader {
   private static Problem tooLong(String text) {
     return new Problem(
         text,
-        "That is longer than anything marked on a ring.",
+        "Too long: no ring carries this much text.",
         "Type the number alone, such as 30206 or 6205-2RS.");
   }
 

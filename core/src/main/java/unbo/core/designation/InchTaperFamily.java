@@ -90,7 +90,7 @@ final class InchTaperFamily implements DesignationFamily {
     return List.of(
         ofCone
             ? "A cone alone: read its cup too. Cups that go with it here: " + others + "."
-            : "A cup alone: read its cone too, it decides the bore. Cones that go with it here: "
+            : "A cup alone: read its cone too, the cone gives the bore. Cones that go with it here: "
                 + others
                 + ".");
   }

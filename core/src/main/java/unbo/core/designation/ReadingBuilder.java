@@ -78,7 +78,7 @@ final class ReadingBuilder {
       doubts.add(
           "Not read: "
               + String.join(", ", unread)
-              + ". It may be a maker's own letter or a grease code, which cannot be decoded without its maker.");
+              + ". This may be a bearing maker’s own letter or a grease code, which only that maker can decode.");
     }
     if (spelling.closedWidthMm().isPresent() && (left != Closure.OPEN || right != Closure.OPEN)) {
       doubts.add(
@@ -117,7 +117,7 @@ final class ReadingBuilder {
               + " Look at the other ring and the box.");
     }
     if (!features.contains("pair")) {
-      doubts.add("No pairing mark: it was not ground to be set up as a pair.");
+      doubts.add("No pairing mark: the bearing was not ground for use in a pair.");
     }
   }
 
@@ -147,7 +147,7 @@ final class ReadingBuilder {
       doubts.add(
           "“"
               + suffix.spelling()
-              + "” means two things by maker; this reading takes it as "
+              + "” has two meanings, depending on the bearing maker; this reading uses "
               + suffix.meaning()
               + ".");
     }

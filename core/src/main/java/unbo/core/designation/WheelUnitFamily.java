@@ -124,7 +124,7 @@ final class WheelUnitFamily implements DesignationFamily {
 
   private static List<Run> runs(Bearing bearing, boolean tenths, String second) {
     List<Run> runs = new ArrayList<>();
-    runs.add(new Run(3, Part.Kind.SERIES, "wheel unit, two rows of angular contact balls"));
+    runs.add(new Run(3, Part.Kind.SERIES, "wheel unit, double-row angular contact balls"));
     runs.add(new Run(2, Part.Kind.BORE, "bore " + MetricRuns.plain(bearing.boreMm()) + " mm"));
     runs.add(new Run(4, Part.Kind.OUTER, "outside " + MetricRuns.plain(bearing.outerMm()) + " mm"));
     runs.add(

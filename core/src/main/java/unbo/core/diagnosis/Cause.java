@@ -53,7 +53,7 @@ public record Cause(
         prior,
         Urgency.RECHECK,
         "book a recheck",
-        "what is not known is not seen coming",
+        "an unknown fault can get worse unseen",
         new Place("", "", 0, 0, false, false));
   }
 

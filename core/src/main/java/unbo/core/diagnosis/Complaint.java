@@ -137,13 +137,20 @@ public record Complaint(
       return wheels.stream()
           .filter(
               w -> {
-                List<String> label = List.of(w.label().split(" "));
+                List<String> label = List.of(side(w.label()).split(" "));
                 int to = from + label.size();
                 return to <= words.size()
                     && Set.copyOf(words.subList(from, to)).equals(Set.copyOf(label));
               })
           .map(DiagnosisTest.Answer::id)
           .findFirst();
+    }
+
+    /**
+     * The hubs of a single axle are named by their side alone: “left wheel”, “left hub”, “left”.
+     */
+    private static String side(String label) {
+      return label.replaceFirst("^(left|right) hub$", "$1");
     }
 
     /** “Left” in “left bends” names no wheel. */

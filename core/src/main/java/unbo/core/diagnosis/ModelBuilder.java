@@ -83,7 +83,7 @@ final class ModelBuilder {
                 cause(
                     row,
                     row.id() + "-" + w.code(),
-                    row.label().replace("{wheel}", w.label()),
+                    row.label().replace("{wheel}", w.adjective()),
                     w.groups(),
                     new Cause.Place(w.code(), w.code(), 0, 0, false, row.rolling())))
         .toList();

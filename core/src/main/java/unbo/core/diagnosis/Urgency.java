@@ -2,10 +2,10 @@ package unbo.core.diagnosis;
 
 /** What a cause asks of the vehicle, the worst first. */
 public enum Urgency {
-  STOP("stop", "Do not move it."),
-  BENCH_ONLY("bench-only", "Drive gently to the bench only."),
-  SOON("soon", "Book it this week."),
-  RECHECK("recheck", "Note it and look again.");
+  STOP("stop", "Do not move the vehicle."),
+  BENCH_ONLY("bench-only", "Go straight to the workshop, slowly. No other trips."),
+  SOON("soon", "Repair it this week."),
+  RECHECK("recheck", "Not urgent. Note it and check again.");
 
   private final String id;
   private final String words;

@@ -28,12 +28,17 @@ record Wheel(String code, String label, int axle, boolean last, int side) {
       wheels.add(
           new Wheel(
               position.code(),
-              position.title().replaceFirst("^hub ", ""),
+              position.title(),
               axle,
               axle == axles.size() - 1,
               (int) Math.signum(position.rightMm())));
     }
     return List.copyOf(wheels);
+  }
+
+  /** The label before a part's name: {@code front left}, {@code front} of a front wheel. */
+  String adjective() {
+    return label.replaceFirst(" (wheel|hub)$", "");
   }
 
   /** Words by which likelihoods name causes at this wheel. */

@@ -113,7 +113,7 @@ public record Enquiry(
     return new Enquiry(
         text,
         Kind.PLACE,
-        "Read as a place" + at(position) + ".",
+        "Read as a position" + at(position) + ".",
         report,
         Map.of(),
         position,
@@ -136,9 +136,8 @@ public record Enquiry(
                     .orElse(
                         new Problem(
                             text,
-                            "Neither a part number, nor a size, nor a place that is known here.",
-                            "Type a number (6205-2RS), a size (25 x 52 x 15, 17 mm shaft) or a"
-                                + " place ("
+                            "Not a part number, a size or a position that is known here.",
+                            "Type a number (6205-2RS), a size (25 x 52 x 15, 17 mm shaft) or a position ("
                                 + String.join(", ", Phrases.examples())
                                 + ").")));
     return new Enquiry(

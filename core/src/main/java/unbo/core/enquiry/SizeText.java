@@ -142,14 +142,14 @@ final class SizeText {
     if (m.find()) {
       put(SizeDimension.BORE, m.group(1), m.group(2));
       notes.add(
-          "A single length is taken for the bore; write “outside” or “width” behind it if not.");
+          "A single length is read as the bore; write “outside” or “width” behind the number if not.");
       cut(m);
       return;
     }
     Matcher f = FRACTION.matcher(rest);
     if (f.find() && Integer.parseInt(f.group(2)) < Integer.parseInt(f.group(3))) {
       put(SizeDimension.BORE, f.group(), "in");
-      notes.add("A fraction is taken for a bore in inches.");
+      notes.add("A fraction is read as a bore in inches.");
       cut(f);
     }
   }
@@ -162,7 +162,7 @@ final class SizeText {
       notes.add(
           String.format(
               Locale.ROOT,
-              "%s is taken in inches, %.2f mm: no bearing here has a %s of %s mm.",
+              "%s is read as inches, %.2f mm: no bearing here has a %s of %s mm.",
               number,
               mm,
               dimension.title(),

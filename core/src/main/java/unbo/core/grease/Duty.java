@@ -9,10 +9,10 @@ import java.util.Optional;
  * two thirds, small-angle pivots nearly full.
  */
 public enum Duty {
-  HIGH_SPEED("high-speed", "High speed", 0.25, "a fifth to a third: more churns and heats"),
+  HIGH_SPEED("high-speed", "High speed", 0.25, "a fifth to a third: more grease churns and heats"),
   GENERAL("general", "Wheels and general", 0.40, "a third to a half"),
-  WET_SLOW("wet-slow", "Slow, wet or dirty", 0.60, "up to two thirds: it keeps water out"),
-  PIVOT("pivot", "Pivot, small angle", 0.85, "nearly full: it never turns over its grease"),
+  WET_SLOW("wet-slow", "Slow, wet or dirty", 0.60, "up to two thirds: the grease keeps water out"),
+  PIVOT("pivot", "Pivot, small angle", 0.85, "nearly full: a pivot does not churn its grease"),
   LEAST_DRAG("least-drag", "Least drag", 0.20, "a fifth, and short intervals");
 
   private static final double LEAST_CAVITY = 1.0 / 3;

@@ -14,16 +14,18 @@ public final class RoadCard {
 
   /** What to do, the worst first. */
   public enum Verdict {
-    STOP("Stop. Do not drive on.", "Have it carried or towed with that wheel off the ground."),
+    STOP(
+        "Stop. Do not drive on.",
+        "Have the vehicle recovered on a truck, or towed with that wheel lifted."),
     CRAWL(
-        "Crawl off the road, then stop.",
-        "Walking pace, hazard lights, to the nearest place out of the traffic; look again there."),
+        "Leave the road at walking pace, then stop.",
+        "Walking pace, hazard lights, to the nearest stopping place out of the traffic; check again there."),
     FINISH(
-        "Finish gently, and book it.",
-        "No load, no hurry, no long hill; stop every little while, listen and feel for heat."),
+        "Finish this trip gently, then have the vehicle repaired.",
+        "No load, no hurry, no long hills. Stop often, listen, and hold a hand NEAR each hub."),
     NONE(
-        "No sign ticked.",
-        "No sign found is not a promise: if it grows, smells or warms, stop and look again.");
+        "No sign found.",
+        "This does not rule out a fault: if noise, smell or heat grows, stop and check again.");
 
     private final String words;
     private final String how;
@@ -85,7 +87,7 @@ public final class RoadCard {
         new java.util.ArrayList<>(
             seen.stream().filter(s -> s.verdict() == worst).map(Sign::why).toList());
     if (worst == Verdict.CRAWL && crawls > 1) {
-      reasons.add("Two such signs together are further gone than one.");
+      reasons.add("Two such signs together mean more damage than one.");
       return new Answer(Verdict.STOP, List.copyOf(reasons));
     }
     return new Answer(worst, List.copyOf(reasons));

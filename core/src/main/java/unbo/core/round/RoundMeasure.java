@@ -13,9 +13,9 @@ import java.util.Optional;
  */
 public enum RoundMeasure {
   PLAY("play", "play at the rim", "mm", new Spread(0.005, 0.02, 0.03), 0, 50, 1),
-  RUN_OUT("run-out", "run-out, total", "mm", new Spread(0.005, 0.01, 0.02), 0, 20, 1),
-  HEAT("heat", "hub after a run", "°C", new Spread(1.5, 3, 10), -40, 500, 1),
-  GRIP("grip", "seal lets its spacer go at", "N", new Spread(0.2, 0.5, 0.5), 0, 100, -1);
+  RUN_OUT("run-out", "total run-out (TIR)", "mm", new Spread(0.005, 0.01, 0.02), 0, 20, 1),
+  HEAT("heat", "hub temperature after a run", "°C", new Spread(1.5, 3, 10), -40, 500, 1),
+  GRIP("grip", "seal grip on the spacer", "N", new Spread(0.2, 0.5, 0.5), 0, 100, -1);
 
   private final String id;
   private final String title;
@@ -64,7 +64,7 @@ public enum RoundMeasure {
 
   /** Unit of a difference between two values: kelvin where the values are degrees. */
   public String difference() {
-    return this == HEAT ? "K" : unit;
+    return unit;
   }
 
   public double least() {

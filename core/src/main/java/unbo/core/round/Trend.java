@@ -25,7 +25,7 @@ public record Trend(
   public enum Change {
     FIRST("first time"),
     WORSE("worse than last time"),
-    SAME("cannot be told from last time"),
+    SAME("no clear change since last time"),
     BETTER("better than last time");
 
     private final String title;

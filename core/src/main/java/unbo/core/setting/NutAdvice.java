@@ -27,8 +27,14 @@ public record NutAdvice(String headline, List<String> remedies) {
     String move = turns(place.steps());
     String play = String.format(Locale.ROOT, "%.3f", place.endPlayMm().value());
     return place.inWindow() == Verdict.YES
-        ? move + ": " + play + " mm expected, inside. Dial again there."
-        : move + ": " + play + " mm expected, perhaps inside. Only the dial at that hole can tell.";
+        ? move
+            + ": "
+            + play
+            + " mm expected, within limits. Measure again with the dial indicator there."
+        : move
+            + ": "
+            + play
+            + " mm expected, perhaps within limits. Only the dial indicator at that hole can tell.";
   }
 
   /** "Two holes tighter", "Leave it at this hole", "One hole looser". */
@@ -50,7 +56,7 @@ public record NutAdvice(String headline, List<String> remedies) {
   private static String noneInside(NutSetting setting) {
     return String.format(
         Locale.ROOT,
-        "No hole lands inside %.2f to %.2f mm: one hole is %.3f mm.",
+        "No hole gives %.2f to %.2f mm: one hole is %.3f mm.",
         setting.windowMm().from(),
         setting.windowMm().to(),
         setting.stepMm());
@@ -68,7 +74,7 @@ public record NutAdvice(String headline, List<String> remedies) {
         all.add(
             String.format(
                 Locale.ROOT,
-                "If the spindle has a second hole line, use it: one hole is then %.3f mm.",
+                "If the spindle has a second pin hole through it, use that one: one hole is then %.3f mm.",
                 setting.stepMm() * lock.positionsPerTurn() / both.positionsPerTurn()));
       }
     }
@@ -86,11 +92,11 @@ public record NutAdvice(String headline, List<String> remedies) {
               all.add(
                   String.format(
                       Locale.ROOT,
-                      "Or dress the nut's face flat by %.2f mm, which does the same.",
+                      "A nut face machined square by %.2f mm does the same: only where the vehicle maker allows it, never filed by hand.",
                       more));
             });
     all.add(
-        "Turn the washer over if it is stepped, or try another nut: its slots stand differently to its thread.");
+        "Turn the washer over if it is stepped, or try another nut: its slots are at another angle to its thread.");
     if (2 * setting.measuredMm().uncertainty()
         > setting.windowMm().to() - setting.windowMm().from()) {
       all.add(steadier(setting));
@@ -108,7 +114,7 @@ public record NutAdvice(String headline, List<String> remedies) {
   private static String washer(String kind, double change, NutPosition place) {
     return String.format(
         Locale.ROOT,
-        "A washer %.2f mm %s brings %s (%.3f mm) to the middle of the window.",
+        "A washer %.2f mm %s brings %s (%.3f mm) to the middle of the limits.",
         change,
         kind,
         place.steps() == 0 ? "this hole" : turns(place.steps()).toLowerCase(Locale.ROOT),

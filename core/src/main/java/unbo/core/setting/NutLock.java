@@ -55,13 +55,13 @@ public record NutLock(int slots, int holeLines, int positionsPerTurn) {
           new Problem(
               found,
               "A castle nut has 4 to 24 slots.",
-              "Count them once more: 6 is the commonest, then 8 and 10."));
+              "Count the slots once more: 6 is the commonest, then 8 and 10."));
     }
     if (slots % 2 != 0) {
       return Optional.of(
           new Problem(
               found,
-              "With an odd number of slots none lies opposite another, so a straight pin cannot pass through both sides.",
+              "With an odd number of slots none is opposite another, so a straight pin cannot pass through both sides.",
               "Count once more; for a stamped retainer enter its positions per turn instead."));
     }
     return Optional.empty();
@@ -72,8 +72,8 @@ public record NutLock(int slots, int holeLines, int positionsPerTurn) {
       return Optional.of(
           new Problem(
               String.valueOf((long) lines),
-              "A spindle has 1 to 4 hole lines drilled through it.",
-              "One hole right through is one line; two crossing at right angles are two."));
+              "A spindle has 1 to 4 pin holes drilled through it.",
+              "One hole right through counts as one; two crossing at right angles count as two."));
     }
     return Optional.empty();
   }
@@ -83,8 +83,8 @@ public record NutLock(int slots, int holeLines, int positionsPerTurn) {
       return Optional.of(
           new Problem(
               String.valueOf((long) positions),
-              "A retainer gives 1 to 120 positions a turn.",
-              "Count at how many places a turn the lock can be put on."));
+              "A retainer gives 1 to 120 positions per turn.",
+              "Count in how many positions per turn the lock can be put on."));
     }
     return Optional.empty();
   }

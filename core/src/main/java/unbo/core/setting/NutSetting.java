@@ -41,15 +41,15 @@ public record NutSetting(
       return Optional.of(
           new Problem(
               found,
-              "A play within its uncertainty of zero cannot be told from preload: a dial cannot see preload.",
-              "Back the nut off one hole or more to a play that the dial shows plainly, turn the hub, and dial again."));
+              "This reading could hide preload: a dial indicator cannot show preload.",
+              "Loosen the nut one hole or more until the dial shows clear play. Turn the hub, then measure again."));
     }
     if (play.value() > MOST_PLAY_MM) {
       return Optional.of(
           new Problem(
               found,
               "More than 3 mm is a loose nut, not end play.",
-              "Seat the rollers, bring the nut finger tight, loosen to the next hole, then dial."));
+              "Seat the rollers, tighten the nut by finger, loosen to the next hole, then measure."));
     }
     return Optional.empty();
   }

@@ -32,19 +32,19 @@ public record ProcedureCard(List<Step> steps) {
     double step = thread.pitchMm() / lock.positionsPerTurn();
     steps.add(
         step(
-            "Seat the rollers: nut firm while the hub turns several turns both ways.",
-            "Wheel off the ground on stands, never on the jack alone."));
-    steps.add(step("Back the nut off until it is free, then finger tight.", ""));
+            "Seat the rollers: tighten the nut firmly while you turn the hub several turns both ways.",
+            "Wheel off the ground: vehicle on axle stands, never on the jack alone."));
+    steps.add(step("Loosen the nut until it is free, then tighten the nut by finger.", ""));
     steps.add(
         step(
             format(
-                "Only loosen to the next hole. One hole is %.3f mm; never feel the way up to one.",
+                "Before measuring: if slot and hole do not line up, loosen to the next hole, never tighten. One hole is %.3f mm.",
                 step),
             ""));
     steps.add(
         step(
-            "Push and pull the hub with the dial on its face; turn it both ways before each of three readings or more.",
-            "A dial cannot see preload: zero is no reading."));
+            "Push and pull the hub, dial indicator on its face; turn the hub both ways before each of three readings or more.",
+            "A dial indicator cannot show preload: zero is not a reading."));
     setting.ifPresent(s -> steps.add(move(s)));
     setting.ifPresent(s -> steps.add(dialAgain(s)));
     steps.add(pin(thread, lock));
@@ -60,9 +60,8 @@ public record ProcedureCard(List<Step> steps) {
                 step(
                     NutAdvice.turns(p.steps())
                         + format(": %.3f mm expected.", p.endPlayMm().value()),
-                    "A prediction is not the result."))
-        .orElseGet(
-            () -> step("No hole is inside the window: see what would do, then dial again.", ""));
+                    "Tighten only by this counted number of holes. A calculated play is not the result."))
+        .orElseGet(() -> step("No hole is within limits: see what to do, then measure again.", ""));
   }
 
   private static Step dialAgain(NutSetting setting) {
@@ -72,17 +71,17 @@ public record ProcedureCard(List<Step> steps) {
     return from < to
         ? step(
             format(
-                "Dial again at the pinned hole. Surely inside from %.3f to %.3f mm with readings as steady as these.",
+                "Measure again at the pinned hole. With readings as steady as these, %.3f to %.3f mm is clearly within limits.",
                 from, to),
             "")
         : step(
-            "Dial again at the pinned hole, steadier than before: readings like these cannot show it inside.",
+            "Measure again at the pinned hole, more steadily than before: readings like these cannot show that the play is within limits.",
             "");
   }
 
   private static Step pin(SpindleThread thread, NutLock lock) {
     if (!lock.isCastle()) {
-      return step("New retainer or lock, seated all round.", "A used lock is no lock.");
+      return step("New retainer or lock, seated all round.", "A used lock does not lock.");
     }
     String size =
         SplitPin.forThread(thread.diameterMm())
@@ -95,7 +94,7 @@ public record ProcedureCard(List<Step> steps) {
         "New "
             + size
             + ": head down in its slot, legs bent and trimmed so that no end can reach the bearing or rub the cap.",
-        "Never use a pin again. Eye protection when cutting the legs.");
+        "Never use a pin again. Wear eye protection when you cut the legs.");
   }
 
   private static Step step(String text, String caution) {

@@ -4,13 +4,13 @@ package unbo.core.setting;
 public enum School {
   END_PLAY(
       "end play",
-      "A small play is left and measured with a dial: 0.03 to 0.13 mm unless the vehicle's maker gives another figure. It is the default, since the life of a pair falls slowly with play and off a cliff with preload: one hole too far is the cliff."),
+      "A small play is left and measured with a dial indicator: 0.03 to 0.13 mm unless the vehicle maker gives another figure. This is the default. A little too much play shortens life slowly; a little preload too much can destroy the bearing quickly. One hole too tight is enough."),
   SLIGHT_PRELOAD(
-      "slight preload by feel",
-      "For workshops that cannot dial. What is felt must then be measured: the running torque with a spring scale, against the limit that the vehicle's maker gives. Without such a limit this school is refused. Ball pairs that are not made for it are refused too."),
+      "slight preload, checked by turning torque",
+      "For workshops without a dial indicator. The nut is set by feel, then the turning torque is measured with a spring scale against the vehicle maker’s limit. Without that limit this method is not allowed, nor for ball pairs that are not made for preload."),
   JUST_FREE(
       "just free",
-      "The nut is loosened until the wheel spins freely, and it is judged by how the wheel comes to rest. It is a judgement and not a measurement: the sheet says so, and end play is checked again after the first distance.");
+      "The nut is loosened until the wheel spins freely, and judged by how the wheel comes to rest. This is a judgement, not a measurement: the sheet says so, and end play is checked again after 50 km (30 miles) or the vehicle maker’s distance.");
 
   private final String title;
   private final String explanation;

@@ -22,7 +22,7 @@ public record SettingOutcome(Verdict inWindow, String text, boolean overLimit) {
 
   /** How a spinning wheel came to rest, in the school that goes by it. */
   public enum ComingToRest {
-    FREE("runs on, swings back at its heavy side, comes to rest by itself"),
+    FREE("runs on, swings back at the heavy side, stops by itself"),
     DRAGS("stops evenly, as if held"),
     ROUGH("stops with grit, a notch or a rub");
 
@@ -43,21 +43,22 @@ public record SettingOutcome(Verdict inWindow, String text, boolean overLimit) {
       return Optional.empty();
     }
     Measured play = pinned.result();
-    String figures = String.format(Locale.ROOT, "%.3f ± %.3f mm", play.value(), play.uncertainty());
+    String figures =
+        String.format(Locale.ROOT, "%.3f ± %.3f mm (95 %%)", play.value(), play.uncertainty());
     if (!play.isSurelyPositive()) {
       return Optional.of(
           new SettingOutcome(
               Verdict.NO,
-              "End play " + figures + ": cannot be told from preload. Back it off.",
+              "End play " + figures + ": cannot tell, this could be preload. Loosen the nut.",
               false));
     }
     Verdict verdict = window.judge(play);
     boolean over = play.least() > window.to();
     String word =
         switch (verdict) {
-          case YES -> "inside";
-          case CANNOT_TELL -> "cannot tell whether it is inside";
-          case NO -> over ? "over" : "under";
+          case YES -> "within limits,";
+          case CANNOT_TELL -> "cannot tell whether within limits,";
+          case NO -> over ? "out of limits, over" : "out of limits, under";
         };
     String text =
         String.format(
@@ -76,7 +77,7 @@ public record SettingOutcome(Verdict inWindow, String text, boolean overLimit) {
     String figures =
         String.format(
             Locale.ROOT,
-            "%.2f ± %.2f Nm",
+            "%.2f ± %.2f Nm (95 %%)",
             torque.newtonMetres().value(),
             torque.newtonMetres().uncertainty());
     String word =
@@ -87,7 +88,7 @@ public record SettingOutcome(Verdict inWindow, String text, boolean overLimit) {
         };
     return new SettingOutcome(
         verdict,
-        String.format(Locale.ROOT, "Running torque %s: %s%.2f Nm.", figures, word, limitNm),
+        String.format(Locale.ROOT, "Turning torque %s: %s%.2f Nm.", figures, word, limitNm),
         false);
   }
 

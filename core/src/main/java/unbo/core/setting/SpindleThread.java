@@ -43,7 +43,7 @@ public record SpindleThread(double diameterMm, double pitchMm, String text) {
       return Entry.empty(text);
     }
     if (up.length() > 30) {
-      return Entry.refused(text, "That is too long for a thread.", REMEDY);
+      return Entry.refused(text, "Too long for a thread.", REMEDY);
     }
     Matcher metric = METRIC.matcher(up);
     if (metric.matches()) {
@@ -52,15 +52,17 @@ public record SpindleThread(double diameterMm, double pitchMm, String text) {
     Matcher inch = INCH.matcher(up);
     return inch.matches()
         ? inch(text, inch)
-        : Entry.refused(text, "That is no thread that can be read.", REMEDY);
+        : Entry.refused(text, "Thread not understood.", REMEDY);
   }
 
   private static Entry<SpindleThread> metric(String text, Matcher m) {
     if (m.group(2) == null) {
       return Entry.refused(
           text,
-          "The pitch is missing, and spindle threads are seldom the coarse one.",
-          "Measure it with a thread gauge and write it behind an x, as M" + m.group(1) + "x1.5.");
+          "The pitch is missing, and spindle threads are seldom coarse.",
+          "Measure the pitch with a thread gauge and write it behind an x, as M"
+              + m.group(1)
+              + "x1.5.");
     }
     return checked(
         text, number(m.group(1)), number(m.group(2)), "M" + m.group(1) + "×" + m.group(2));
@@ -71,7 +73,7 @@ public record SpindleThread(double diameterMm, double pitchMm, String text) {
     Optional<LengthEntry.Taken> diameter =
         LengthEntry.parse(m.group(1), LengthEntry.Unit.INCH).value();
     if (perInch == 0 || diameter.isEmpty()) {
-      return Entry.refused(text, "That is no thread that can be read.", REMEDY);
+      return Entry.refused(text, "Thread not understood.", REMEDY);
     }
     return checked(
         text,
@@ -85,7 +87,7 @@ public record SpindleThread(double diameterMm, double pitchMm, String text) {
     if (diameter < 6 || diameter > 120 || pitch < 0.5 || pitch > 6) {
       return Entry.refused(
           text,
-          "Threads are taken from 6 to 120 mm diameter with 0.5 to 6 mm pitch.",
+          "Out of range. Enter a thread of 6 to 120 mm diameter with 0.5 to 6 mm pitch.",
           "Check diameter and pitch. " + REMEDY);
     }
     return Entry.taken(text, new SpindleThread(diameter, pitch, spelling.replace(',', '.')));

@@ -84,7 +84,7 @@ final class MeasureAgain {
           + Telltales.between(first.bearing().family(), second.bearing().family())
               .orElse(
                   first.bearing().family() == second.bearing().family()
-                      ? "Read the letters of the number: which ring has ribs, what closes it."
+                      ? "Read the letters of the number: which ring has ribs, which seals or shields."
                       : "Look between the rings.");
     }
     return names + " are closer than the rings' own tolerance: read the number.";

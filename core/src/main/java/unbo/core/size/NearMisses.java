@@ -51,14 +51,23 @@ final class NearMisses {
     boolean told = measured.instrument().uncertaintyAt(best) * 2 < gap;
     return String.format(
         Locale.ROOT,
-        "The %s %s mm has a neighbour at %s mm (%s): %s mm apart, %s a %s.",
-        dimension.title(),
-        MeasureAgain.plain(best),
-        MeasureAgain.plain(other),
-        inches(isMetric(best) ? other : best),
+        "%s %s is easily confused with %s: %s mm apart. A %s %s tell them apart.",
+        capital(dimension.title()),
+        named(best),
+        named(other),
         MeasureAgain.plain(Math.round(gap * 1000) / 1000.0),
-        told ? "told apart by" : "not told apart by",
-        measured.instrument().name());
+        measured.instrument().name(),
+        told ? "can" : "cannot");
+  }
+
+  /** A size with its own inches behind it, where it is an inch size. */
+  private static String named(double size) {
+    String millimetres = MeasureAgain.plain(size) + " mm";
+    return isMetric(size) ? millimetres : millimetres + " (" + inches(size) + ")";
+  }
+
+  private static String capital(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
   }
 
   /** Whole tenths of a millimetre are taken for metric. */

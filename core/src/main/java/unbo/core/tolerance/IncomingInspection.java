@@ -97,16 +97,16 @@ public record IncomingInspection(List<Finding> findings) {
 
   private static String reason(Verdict verdict, Measured value, double least, double most) {
     return switch (verdict) {
-      case YES -> "Inside, with all of the uncertainty.";
+      case YES -> "Clearly within limits.";
       case NO ->
           String.format(
               Locale.ROOT,
-              "Outside by %.0f µm or more: not what its number says, or worn, or not of this class.",
+              "Out of limits by %.0f µm or more: not the marked bearing, or worn, or not of this class.",
               1000 * Math.max(least - value.most(), value.least() - most));
       case CANNOT_TELL ->
           2 * value.uncertainty() > most - least
               ? "The instrument is coarser than the class: a micrometer or bore gauge tells more."
-              : "Too near a limit to tell: repeat it, or take a finer instrument.";
+              : "Cannot tell: too near a limit. Repeat the measurement, or use a finer instrument.";
     };
   }
 
@@ -119,9 +119,9 @@ public record IncomingInspection(List<Finding> findings) {
     Verdict verdict = new Window(clearance.minUm(), clearance.maxUm()).judge(play);
     String reason =
         switch (verdict) {
-          case YES -> "Inside group " + group + ".";
-          case NO -> "Outside group " + group + ": another group, or worn.";
-          case CANNOT_TELL -> "Cannot be told from the neighbouring group with this dial.";
+          case YES -> "Within group " + group + ".";
+          case NO -> "Not group " + group + ": another group, or worn.";
+          case CANNOT_TELL -> "Cannot tell from the neighbouring group with this dial indicator.";
         };
     return new Finding("play", play, clearance.minUm(), clearance.maxUm(), "µm", verdict, reason);
   }

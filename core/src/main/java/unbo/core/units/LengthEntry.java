@@ -69,7 +69,7 @@ public final class LengthEntry {
       return Entry.empty(text);
     }
     if (low.length() > LONGEST) {
-      return Entry.refused(text, "That is too long for a length.", REMEDY);
+      return Entry.refused(text, "Too long for a length.", REMEDY);
     }
     Unit unit = unitAtEnd(low);
     String number =
@@ -81,7 +81,7 @@ public final class LengthEntry {
   private static Entry<Taken> numberIn(String text, String number, Unit unit) {
     OptionalDouble value = NumberText.parse(number);
     if (value.isEmpty()) {
-      return Entry.refused(text, "There is no number in it that can be read.", REMEDY);
+      return Entry.refused(text, "No number found.", REMEDY);
     }
     return Entry.taken(
         text, new Taken(Length.ofMillimetres(value.getAsDouble() * unit.millimetres()), unit));

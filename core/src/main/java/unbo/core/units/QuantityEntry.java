@@ -91,8 +91,7 @@ public enum QuantityEntry {
   }
 
   private Entry<Double> refused(String text) {
-    return Entry.refused(
-        text, "That could not be read as a number here.", "Type " + examples + ".");
+    return Entry.refused(text, "Not a number that can be read here.", "Enter " + examples + ".");
   }
 
   private static int endOfNumber(String low) {

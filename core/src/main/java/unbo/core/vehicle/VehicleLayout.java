@@ -128,7 +128,7 @@ public record VehicleLayout(
 
   private String title(int axle, String side) {
     if (axles == 1) {
-      return "hub " + side;
+      return side + " hub";
     }
     return (axle == 0 ? "front " : axle == axles - 1 ? "rear " : "middle ") + side;
   }

@@ -8,27 +8,31 @@ public enum AccusingTest {
       "rock",
       "Rock at the rim",
       "mm",
-      "Total movement at 12 and 6 o'clock, dial at the rim.",
+      "Total movement at 12 and 6 o’clock, dial indicator at the rim.",
       "dial"),
   END_PLAY(
-      "end-play", "End play", "mm", "Push and pull, dial on the hub face; taken from Set.", "dial"),
+      "end-play",
+      "End play",
+      "mm",
+      "Push and pull, dial indicator on the hub face; the value comes from Set.",
+      "dial"),
   DRAG(
       "drag",
-      "Drag",
+      "Turning torque",
       "N",
-      "Spring scale on a string round the rim, running steadily.",
+      "Spring scale on a string around the rim, wheel turning steadily.",
       "spring-scale"),
   HUB_HEAT(
       "heat",
-      "Hub over its brother",
+      "Hub temperature against the other side",
       "K",
-      "Both caps after the same run: this hub less the other one.",
+      "Both caps after the same run: this hub and the hub on the other side.",
       ""),
   RUN_OUT(
       "run-out",
       "Run-out of the flange",
       "mm",
-      "Dial on the flange face near its edge, one turn by hand: greatest less least reading.",
+      "Dial indicator on the flange face near its edge, one turn by hand: highest minus lowest reading.",
       "dial");
 
   /** Two probes, each taken to be good to 1.5 K: a contact thermometer of the workshop kind. */

@@ -11,39 +11,50 @@ import java.util.Optional;
 public enum HardStop {
   LOCKING_NEW(
       "locking",
+      "new locking element",
       "New split pin or locking element",
-      "a used pin has been bent once and breaks",
+      "a used pin has been bent once and can break",
       true),
   WHEEL_NUTS(
       "wheel-nuts",
-      "Wheel nuts torqued to the maker's figure",
-      "with a torque wrench, crosswise, and again after the first distance",
+      "wheel torque",
+      "Wheel fixings tightened to the vehicle maker’s torque",
+      "with a torque wrench, crosswise, and again after 50 km (30 miles) or the vehicle maker’s distance",
       true),
   BRAKE(
       "brake",
+      "brake check",
       "Brake checked",
-      "pedal or lever pumped up before the vehicle moves; hoses and leads checked",
+      "pedal or lever pumped until firm before the vehicle moves; hoses and leads checked",
       true),
   SETTING(
       "setting",
-      "End play measured in its window, or the school named",
-      "answered from Set",
+      "end play",
+      "End play within limits, or the setting method named",
+      "result of Set",
       false),
   PULLED(
       "pulled",
-      "A bearing pulled through its elements was replaced",
-      "its raceways are dented whatever it feels like",
+      "pulled bearing",
+      "No bearing refitted that was pulled or pressed through its balls or rollers",
+      "its raceways are dented even if it feels smooth; tick when none was pulled",
       true),
   RECHECK(
-      "recheck", "Recheck booked", "taper hubs: end play again after the first distance", false);
+      "recheck",
+      "recheck",
+      "Recheck booked",
+      "taper hubs: end play again after 50 km (30 miles) or the vehicle maker’s distance",
+      false);
 
   private final String id;
+  private final String shortTitle;
   private final String title;
   private final String why;
   private final boolean ticked;
 
-  HardStop(String id, String title, String why, boolean ticked) {
+  HardStop(String id, String shortTitle, String title, String why, boolean ticked) {
     this.id = id;
+    this.shortTitle = shortTitle;
     this.title = title;
     this.why = why;
     this.ticked = ticked;
@@ -51,6 +62,11 @@ public enum HardStop {
 
   public String id() {
     return id;
+  }
+
+  /** A few words, for a sentence that names it. */
+  public String shortTitle() {
+    return shortTitle;
   }
 
   public String title() {

@@ -39,26 +39,23 @@ public record Proof(List<String> open, List<String> blocking) {
     repeats.stream().flatMap(r -> r.open().stream()).forEach(open::add);
     for (HardStop stop : asked) {
       if (!met.contains(stop) && !waived.containsKey(stop)) {
-        open.add(stop.title() + ": not met and not waived.");
+        open.add(stop.title() + ": not done and not waived.");
       }
     }
     List<String> blocking =
-        findings.stream()
-            .sorted()
-            .map(f -> "Keeps the vehicle off the road: " + f.title() + ".")
-            .toList();
+        findings.stream().sorted().map(f -> "Do not release: " + f.title() + ".").toList();
     return new Proof(List.copyOf(open), blocking);
   }
 
   private static List<String> openTests(List<RepeatedTest> accusing, List<Repeat> repeats) {
     boolean lookedAgain = repeats.stream().anyMatch(Proof::showsSomething);
     if (!lookedAgain && accusing.stream().noneMatch(RepeatedTest::isRepeated)) {
-      return List.of("No test was repeated: without one nothing is proved.");
+      return List.of("No fault test was repeated: repeat at least one.");
     }
     List<String> open = new ArrayList<>();
     for (RepeatedTest test : accusing) {
       if (!test.isRepeated()) {
-        open.add(test.test().title() + " accused the bearing and was not repeated.");
+        open.add(test.test().title() + " showed the fault and was not repeated.");
       } else if (test.better().orElseThrow() == Verdict.NO) {
         open.add(test.test().title() + " is worse than before.");
       }

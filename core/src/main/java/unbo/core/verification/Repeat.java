@@ -30,7 +30,7 @@ public record Repeat(String finding, Optional<Outcome> outcome) {
   /** What it leaves open; empty when it is gone, or said to be no longer repeatable. */
   Optional<String> open() {
     if (outcome.isEmpty()) {
-      return Optional.of("“" + finding + "” was found at the beginning and not looked for again.");
+      return Optional.of("“" + finding + "” was found before the work and not checked again.");
     }
     return outcome.get() == Outcome.STILL_THERE
         ? Optional.of("“" + finding + "” is still there.")

@@ -22,7 +22,7 @@ public record Waiver(String name, Role role, String reason) {
           new Problem(
               "",
               "An apprentice cannot waive.",
-              "Ask a mechanic or the owner to waive it under their own name."));
+              "Ask a mechanic or an owner to waive the check; their name is recorded."));
     }
     int length = reason.strip().length();
     if (length < SHORTEST_REASON) {
@@ -30,11 +30,11 @@ public record Waiver(String name, Role role, String reason) {
           new Problem(
               reason,
               "A waiver needs a reason.",
-              "Say in a sentence why it is right to go on without."));
+              "Say in a sentence why the work may go on without this check."));
     }
     if (length > LONGEST_REASON) {
       return Optional.of(
-          new Problem(reason, "The reason is too long.", "Say it in 500 characters."));
+          new Problem(reason, "The reason is too long.", "Enter 500 characters at most."));
     }
     return Optional.empty();
   }

@@ -30,10 +30,10 @@ class TaperPairTemplateTest {
   @ParameterizedTest
   @CsvSource({
     "spindle.seal-seat,30.5,spindle,leaves no shoulder",
-    "spindle.inboard-seat,30.3,inboard-cone,that is no fit",
-    "spindle.outboard-seat,19.8,outboard-cone,that is no fit",
-    "hub.inboard-bore,61.5,inboard-cup,that is no fit",
-    "hub.outboard-bore,47.4,outboard-cup,that is no fit",
+    "spindle.inboard-seat,30.3,inboard-cone,the wrong size",
+    "spindle.outboard-seat,19.8,outboard-cone,the wrong size",
+    "hub.inboard-bore,61.5,inboard-cup,the wrong size",
+    "hub.outboard-bore,47.4,outboard-cup,the wrong size",
     "hub.barrel-outside,66,hub,no wall left",
     "hub.flange-outside,70,hub,does not stand out",
     "washer.outside,17,washer,does not go over",

@@ -65,7 +65,7 @@ class ComparisonTest {
     assertThat(found.verdict()).isEqualTo(Verdict.DOES_NOT_FIT);
     assertThat(found.differences())
         .filteredOn(d -> d.aspect().equals("bore"))
-        .allSatisfy(d -> assertThat(d.reason()).contains("spins"));
+        .allSatisfy(d -> assertThat(d.reason()).contains("creeps"));
   }
 
   @Test

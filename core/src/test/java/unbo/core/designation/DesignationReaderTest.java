@@ -139,7 +139,7 @@ class DesignationReaderTest {
   @Test
   void aVeryLongTextIsRefusedPlainly() {
     assertThat(reader.read("30206 ".repeat(2000)).problem().orElseThrow().wrong())
-        .contains("longer");
+        .contains("Too long");
     assertThat(reader.read(null).problem()).isEmpty();
   }
 

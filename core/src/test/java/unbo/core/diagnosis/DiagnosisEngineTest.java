@@ -147,7 +147,7 @@ class DiagnosisEngineTest {
             "axle-1-right",
             "heat",
             "axle-1-right");
-    assertThat(diagnosis.first().label()).startsWith("wheel bearing front right");
+    assertThat(diagnosis.first().label()).startsWith("front right wheel bearing");
     assertThat(diagnosis.urgency()).isEqualTo(Urgency.BENCH_ONLY);
     Diagnosis.Ranked first = diagnosis.ranked().get(0);
     assertThat(first.moves()).hasSize(5).anySatisfy(m -> assertThat(m.reason()).isNotBlank());

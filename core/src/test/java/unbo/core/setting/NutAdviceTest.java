@@ -37,7 +37,7 @@ class NutAdviceTest {
     NutSetting setting =
         NutSetting.solve(1.5, NutLock.castle(6, 2), new Measured(0.25, 0.06), WINDOW);
     NutAdvice advice = NutAdvice.of(setting, NutLock.castle(6, 2));
-    assertThat(advice.headline()).contains("perhaps inside").contains("Only the dial");
+    assertThat(advice.headline()).contains("perhaps within limits").contains("Only the dial");
     assertThat(advice.remedies()).anyMatch(r -> r.contains("± 0.060 mm"));
   }
 
@@ -54,7 +54,7 @@ class NutAdviceTest {
     NutSetting setting = NutSetting.solve(3, eight, new Measured(0.60, 0.01), WINDOW);
     assertThat(setting.recommended()).isEmpty();
     assertThat(NutAdvice.of(setting, eight).remedies())
-        .noneMatch(r -> r.contains("second hole line"));
+        .noneMatch(r -> r.contains("second pin hole"));
   }
 
   /** Law: the washer that is advised does bring that hole to the middle of the window. */
@@ -84,7 +84,7 @@ class NutAdviceTest {
     NutSetting rough =
         NutSetting.solve(1.5, NutLock.castle(6, 2), new Measured(0.25, 0.06), WINDOW);
     ProcedureCard card = ProcedureCard.of(thread, NutLock.castle(6, 2), Optional.of(rough));
-    assertThat(card.steps()).anyMatch(s -> s.text().contains("steadier than before"));
+    assertThat(card.steps()).anyMatch(s -> s.text().contains("more steadily than before"));
     assertThat(card.steps()).anyMatch(s -> s.caution().contains("never on the jack alone"));
   }
 }

@@ -97,9 +97,9 @@ class NutSettingTest {
     NutSetting setting = NutSetting.solve(1.5, lock, new Measured(0.45, 0.01), WINDOW);
     assertThat(setting.recommended()).isEmpty();
     NutAdvice advice = NutAdvice.of(setting, lock);
-    assertThat(advice.headline()).contains("No hole lands inside");
+    assertThat(advice.headline()).contains("No hole gives");
     assertThat(advice.remedies())
-        .anyMatch(r -> r.contains("second hole line") && r.contains("0.125"));
+        .anyMatch(r -> r.contains("second pin hole") && r.contains("0.125"));
     assertThat(advice.remedies())
         .anyMatch(r -> r.contains("0.12 mm thicker") && r.contains("0.200"));
     assertThat(advice.remedies())

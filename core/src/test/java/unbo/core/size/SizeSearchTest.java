@@ -73,9 +73,10 @@ class SizeSearchTest {
   @Test
   void aRuleCannotTellMetricFromInchAndSaysSo() {
     SizeAnswer answer = find(size("rule", 25, 52, 15));
-    assertThat(answer.traps()).anySatisfy(t -> assertThat(t).contains("25.4 mm", "not told apart"));
+    assertThat(answer.traps())
+        .anySatisfy(t -> assertThat(t).contains("25.4 mm", "cannot tell them apart"));
     assertThat(find(size("caliper", 25, 52, 15)).traps())
-        .anySatisfy(t -> assertThat(t).contains(", told apart"));
+        .anySatisfy(t -> assertThat(t).contains(" can tell them apart"));
   }
 
   @Test

@@ -42,7 +42,7 @@ class ProofTest {
         .hasSize(1)
         .first()
         .asString()
-        .contains("No test was repeated");
+        .contains("No fault test was repeated");
     assertThat(Proof.of(List.of(), List.of(), STOPS, ALL, Map.of(), Set.of()).isProved()).isFalse();
   }
 
@@ -120,6 +120,6 @@ class ProofTest {
     assertThat(Proof.of(tests, List.of(not), STOPS, ALL, Map.of(), Set.of()).open())
         .singleElement()
         .asString()
-        .contains("not looked for again");
+        .contains("not checked again");
   }
 }
