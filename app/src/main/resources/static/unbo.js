@@ -26,8 +26,14 @@
     const status = event.detail.xhr.status;
     say(status === 401
       ? "You are signed out: nothing was saved. Your entry is still here. Sign in in another tab, then try again."
-      : "Not done: nothing was saved. Your entry is still here.");
+      : said(event.detail.xhr.responseText) || "Not done: nothing was saved. Your entry is still here.");
   });
+
+  // What an error page says, if the answer is one.
+  function said(answer) {
+    const text = new DOMParser().parseFromString(answer, "text/html").getElementById("error-text");
+    return text ? text.textContent : "";
+  }
 
   // An answer without a board is an error page: keep what stands here and say what it says.
   document.addEventListener("htmx:beforeSwap", (event) => {
@@ -38,10 +44,8 @@
     }
     const answer = event.detail.xhr.responseText;
     if (event.detail.shouldSwap && event.detail.xhr.status >= 400 && !answer.includes('id="board"')) {
-      const page = new DOMParser().parseFromString(answer, "text/html");
-      const text = page.getElementById("error-text");
       event.detail.shouldSwap = false;
-      say(text ? text.textContent : "Not done.");
+      say(said(answer) || "Not done.");
     } else if (event.detail.shouldSwap) {
       say("");
     }

@@ -53,7 +53,7 @@ class RequestGuard extends OncePerRequestFilter {
       Failure.of(
               414,
               "Entry too long",
-              "Go back and shorten your entry. Programs send texts over 8 KB by POST.")
+              "The entry is over 8 KB: shorten it. Programs send longer texts by POST.")
           .send(request, response);
     } else if (headersLength(request) > Bounds.HEADERS) {
       Failure.of(431, "Headers too large", "All header lines together: 16 KB at most.")

@@ -51,7 +51,7 @@ class ArrangementWalkTest extends AppTest {
     browser.type(size.id(), String.format(java.util.Locale.ROOT, "%.2f", other));
     browser.until(
         arrangement.id() + " " + size.id(), d -> !shapes(browser, outlines).equals(before));
-    browser.see("as typed");
+    browser.see("as entered");
   }
 
   private static String shapes(Browser browser, By drawing) {

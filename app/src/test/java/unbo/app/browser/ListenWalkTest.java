@@ -15,6 +15,8 @@ import unbo.app.listening.Listenings;
 /** From a complaint to the job at its wheel, and past the gate before Set, in a browser. */
 class ListenWalkTest extends AppTest {
 
+  private static final By PASS_OVER = By.cssSelector(".ask button.pass-over");
+
   @LocalServerPort private int port;
   @Autowired private Listenings listenings;
 
@@ -55,28 +57,29 @@ class ListenWalkTest extends AppTest {
         .type("t-rock-radius", "290")
         .click(By.cssSelector("#t-rock-wheel option[value='axle-1-left']"))
         .see("Tilt 6.57 ±")
-        .see("Result: left.");
+        .see("Result: left hub.");
     browser.click(By.cssSelector(".ask button[value='axle-1-left']"));
-    browser.until("the answer", d -> d.getPageSource().contains("Strike out: Rocking at 12"));
+    browser.until(
+        "the answer", d -> d.getPageSource().contains("Cross out: Rock each wheel at 12"));
   }
 
   private static void strikeOutAndPutBack(Browser browser) {
     String before = browser.text(By.cssSelector(".cause-rows summary b"));
-    browser.click(By.cssSelector("button[aria-label^='Strike out: Rocking at 12']"));
-    browser.waitFor(By.cssSelector("button[aria-label^='Put back: Rocking at 12']"));
+    browser.click(By.cssSelector("button[aria-label^='Cross out: Rock each wheel at 12']"));
+    browser.waitFor(By.cssSelector("button[aria-label^='Restore: Rock each wheel at 12']"));
     assertThat(browser.text(By.cssSelector(".cause-rows summary b"))).isNotEqualTo(before);
-    browser.click(By.cssSelector("button[aria-label^='Put back: Rocking at 12']"));
-    browser.waitFor(By.cssSelector("button[aria-label^='Strike out: Rocking at 12']"));
+    browser.click(By.cssSelector("button[aria-label^='Restore: Rock each wheel at 12']"));
+    browser.waitFor(By.cssSelector("button[aria-label^='Cross out: Rock each wheel at 12']"));
     assertThat(browser.text(By.cssSelector(".cause-rows summary b"))).isEqualTo(before);
   }
 
   /** Answers what accuses the left wheel by key until there is nothing left to ask. */
   private static void settle(Browser browser) {
-    for (int i = 0; i < 12 && browser.driver().getPageSource().contains("Skip"); i++) {
+    for (int i = 0; i < 12 && !browser.driver().findElements(PASS_OVER).isEmpty(); i++) {
       String asked = browser.text(By.cssSelector(".ask h2"));
       String left = ".ask button[value='axle-1-left']";
       boolean wheel = !browser.driver().findElements(By.cssSelector(left)).isEmpty();
-      browser.click(By.cssSelector(wheel ? left : ".ask button.pass-over"));
+      browser.click(wheel ? By.cssSelector(left) : PASS_OVER);
       browser.until(
           "the next question",
           d ->

@@ -31,10 +31,10 @@ class NameWalkTest extends AppTest {
       browser.script(
           "document.body.dispatchEvent(new KeyboardEvent('keydown', {key: 'n', bubbles: true}))");
       browser.waitFor(By.id("q")).type("q", "20 x 47 x 14").see("Read as a size");
-      browser.see("6204").click(By.cssSelector("a[aria-label='Lay 7204 over']"));
-      browser.see("the same envelope").press("closer").see("whole section");
+      browser.see("6204").click(By.cssSelector("a[aria-label='Overlay 7204']"));
+      browser.see("the same envelope").press("enlarge").see("whole section");
       browser.open("/name?q=6204-2RS").see("contact seals on both sides");
-      browser.open("/jobs/" + job.getId() + "/name?text=6204-2RS").press("Take 6204");
+      browser.open("/jobs/" + job.getId() + "/name?text=6204-2RS").press("Use 6204");
       browser.until("the name", d -> reload(job).work().bearingAt(place).isPresent());
       assertThat(reload(job).work().bearingAt(place).orElseThrow().getDesignation())
           .isEqualTo("6204");
@@ -56,7 +56,7 @@ class NameWalkTest extends AppTest {
           "the file", d -> d.findElement(By.id("csv")).getDomProperty("value").contains("6308"));
       browser.press("Check the list").see("1 line is wrong of 2");
       browser.type("csv", "number,place,qty\n6308-2RS,W1,3\n6309,W2,1\n").press("Check the list");
-      browser.see("Every line can be imported.").press("Import 2 lines").see("2 cards came in.");
+      browser.see("Every line can be imported.").press("Import 2 lines").see("2 items imported.");
       assertThat(shelf.search("6308-2RS")).hasSize(1);
       browser.open("/shelf?q=6308").click(By.linkText("6308-2RS")).press("Take 1 out");
       browser.until("the piece", d -> shelf.search("6308-2RS").get(0).getQuantity() == 2);

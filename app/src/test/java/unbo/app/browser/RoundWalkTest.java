@@ -38,14 +38,14 @@ class RoundWalkTest extends AppTest {
   void twoHubsOneThumb() throws Exception {
     try (Browser phone = new Browser(port, 390, 844)) {
       phone.signIn("joren");
-      phone.open("/vehicles/" + vehicle.getId()).click(By.linkText("The round"));
+      phone.open("/vehicles/" + vehicle.getId()).click(By.linkText("Walkaround check"));
       phone
           .see("No walkaround check yet")
           .press("Start check")
           .see("0 of 2 checked")
-          .see("Hub left");
+          .see("Left hub");
       phone.click(By.cssSelector("label:has(input[value=rough])")).press("Save, next position");
-      phone.see("1 of 2 checked").see("it feels rough").see("Hub right");
+      phone.see("1 of 2 checked").see("feels rough").see("Right hub");
       phone.click(By.cssSelector("label:has(input[value=smooth])")).press("Save, next position");
       phone.until("the walk is done", d -> d.findElements(By.id("play")).isEmpty());
       phone.press("End the check").see("ended by Joren Maak");

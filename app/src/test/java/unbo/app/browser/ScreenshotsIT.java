@@ -27,14 +27,14 @@ class ScreenshotsIT extends AppTest {
     String page = "/jobs/" + job.getId();
     try (Browser browser = new Browser(port, 1280, 800)) {
       shot(browser.signIn("joren"), "yard");
-      browser.open(page + "?at=name&part=inboard-cone").type("text", "30206 J2").see("Take 30206");
+      browser.open(page + "?at=name&part=inboard-cone").type("text", "30206 J2").see("Use 30206");
       shot(browser, "name");
       browser
-          .press("Take 30206")
+          .press("Use 30206")
           .waitFor(By.cssSelector("input[name=part][value=outboard-cone]"))
           .type("text", "30204")
-          .see("Take 30204")
-          .press("Take 30204")
+          .see("Use 30204")
+          .press("Use 30204")
           .see("Next: ");
       for (String station : List.of("strip", "read", "fit")) {
         browser

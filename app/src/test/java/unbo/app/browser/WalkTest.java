@@ -92,15 +92,15 @@ class WalkTest extends AppTest {
     browser
         .open(page + "?at=name&part=inboard-cone")
         .type("text", "32206 J2")
-        .see("Take 32206")
+        .see("Use 32206")
         .see("not read");
     assertThat(browser.text(By.id("readings"))).contains("30 × 62 × 21.25 mm");
-    browser.press("Take 32206").waitFor(By.cssSelector("a.balloon[aria-label^='3, cone 32206']"));
+    browser.press("Use 32206").waitFor(By.cssSelector("a.balloon[aria-label^='3, cone 32206']"));
     browser
         .waitFor(By.cssSelector("input[name=part][value=outboard-cone]"))
         .type("text", "30204")
-        .see("Take 30204")
-        .press("Take 30204")
+        .see("Use 30204")
+        .press("Use 30204")
         .see("Next: ");
   }
 
@@ -160,7 +160,7 @@ class WalkTest extends AppTest {
     browser.open(page + "?at=book").press("Close job").see("The record stays as it is");
     browser
         .open(page + "/sheet")
-        .see("End play 0.063 ± 0.015 mm")
+        .see("End play 0.063 ± 0.015 mm (95 %)")
         .see("cone 32206")
         .see("after 500 km");
     List<String> notes = new ArrayList<>();
@@ -168,7 +168,7 @@ class WalkTest extends AppTest {
         .driver()
         .findElements(By.cssSelector(".paper-sheet td"))
         .forEach(td -> notes.add(td.getText()));
-    assertThat(notes).contains("done elsewhere: Done at the other bench.");
+    assertThat(notes).contains("done, see note: Done at the other bench.");
   }
 
   /** The other one's entry is shown, the own one is kept, in two windows of a real browser. */
@@ -209,10 +209,17 @@ class WalkTest extends AppTest {
     try (Browser browser = new Browser(port, 1280, 800)) {
       browser.signIn("tuva").open(page).waitFor(By.id("text"));
       browser.script(
+          "const f = document.getElementById('text'); f.value = 'é'.repeat(900);"
+              + " f.dispatchEvent(new Event('input', {bubbles: true}))");
+      browser.see("no ring carries this much text").see("(900 characters)");
+      assertThat(browser.complaints()).isEmpty();
+      browser.script(
           "const f = document.getElementById('text'); f.value = 'é'.repeat(10000);"
               + " f.dispatchEvent(new Event('input', {bubbles: true}))");
-      browser.see("no ring carries this much text").see("(10000 characters)");
-      assertThat(browser.complaints()).isEmpty();
+      browser.see("The entry is over 8 KB: shorten it.");
+      assertThat(browser.script("return document.getElementById('text').value.length"))
+          .as("nothing typed is lost")
+          .isEqualTo(10_000L);
     }
   }
 
