@@ -25,12 +25,11 @@ public record ContactLine(String how, String other, String words) {
           new ContactLine(
               own ? contact.kind().title() : fromTheOther(contact.kind()),
               arrangement.part(other).orElseThrow().title(),
-              contact.words()));
+              contact.description()));
     }
-    String set = arrangement.settable().get(part.id());
-    if (set != null) {
-      lines.add(new ContactLine("sets", "", set));
-    }
+    arrangement
+        .adjustmentAt(part.id())
+        .ifPresent(a -> lines.add(new ContactLine("sets", "", a.what())));
     return lines;
   }
 

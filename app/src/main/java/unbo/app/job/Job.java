@@ -133,6 +133,6 @@ public class Job {
 
   /** Whether Set is closed until somebody has looked at the parts. */
   public boolean isLookedForFirst() {
-    return work.getOpening().isLookOwed() && !arrangement().settable().isEmpty();
+    return work.getOpening().isLookOwed() && !arrangement().adjustments().isEmpty();
   }
 }

@@ -41,7 +41,7 @@ public record Selection(Station station, PartTemplate part) {
     if (isNamed(part, arrangement)) {
       return Station.NAME;
     }
-    boolean taperPair = arrangement.id().equals(Arrangement.TAPER_PAIR);
+    boolean taperPair = arrangement.isSetByNutPosition();
     boolean atTheNut =
         part.id().equals("nut") || part.id().equals("washer") || part.id().equals("pin");
     return taperPair && atTheNut ? Station.SET : null;

@@ -19,7 +19,6 @@ import unbo.app.job.TestRecord;
 import unbo.app.setting.SettingResults;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
-import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.TaperPair;
 import unbo.core.measure.Readings;
 import unbo.core.measure.Verdict;
@@ -163,7 +162,7 @@ public record ProveSheet(
   }
 
   private static boolean isTaperPair(Job job) {
-    return job.arrangement().id().equals(Arrangement.TAPER_PAIR);
+    return job.arrangement().isSetByNutPosition();
   }
 
   private static List<HardStop> stops(Job job) {

@@ -66,7 +66,7 @@ class SetController implements Worksheet {
   /** End play at a nut belongs to the adjustable taper pair. */
   @Override
   public boolean serves(Arrangement arrangement) {
-    return arrangement.id().equals(Arrangement.TAPER_PAIR);
+    return arrangement.isSetByNutPosition();
   }
 
   @Override

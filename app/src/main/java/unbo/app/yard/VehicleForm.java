@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.web.FieldProblems;
-import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.Arrangements;
 import unbo.core.setting.School;
 import unbo.core.units.LengthEntry;
 import unbo.core.units.Problem;
@@ -62,7 +62,7 @@ public record VehicleForm(
   /** Whether it has hubs that are set, so that a school has to be chosen. */
   public boolean hasTaperPair() {
     return template.layout().positions().stream()
-        .anyMatch(p -> p.arrangement().equals(Arrangement.TAPER_PAIR));
+        .anyMatch(p -> Arrangements.of(p.arrangement()).isSetByNutPosition());
   }
 
   /** The vehicle, or empty when a field is refused; then the problems say why. */

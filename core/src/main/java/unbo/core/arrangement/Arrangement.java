@@ -11,12 +11,13 @@ import java.util.Optional;
  *
  * @param id such as {@code a1}
  * @param title what it is
- * @param facts found at, tight ring, set by, note, caution, drawn: as words, by their key
+ * @param fixed the part that stands still, or is taken to
+ * @param facts found at, set by, note, caution, drawn: as words, by their key
  * @param kinds ids of the vehicle kinds on which it occurs
  * @param places the bearings' places
  * @param parts the parts from left to right
  * @param contacts how they meet
- * @param settable the part that is set and what is set by it, by part id
+ * @param adjustments what is set, at which part, by what
  * @param impossible what cannot be
  * @param dimensions what the drawing carries
  * @param cavities hollows that take grease
@@ -25,19 +26,17 @@ import java.util.Optional;
 public record Arrangement(
     String id,
     String title,
+    String fixed,
     Map<String, String> facts,
     List<String> kinds,
     List<BearingPlace> places,
     List<PartTemplate> parts,
     List<Contact> contacts,
-    Map<String, String> settable,
+    List<Adjustment> adjustments,
     List<Impossible> impossible,
     List<DimensionLine> dimensions,
     List<Cavity> cavities,
     Map<String, Expression> values) {
-
-  /** The adjustable taper pair on a spindle. */
-  public static final String TAPER_PAIR = "a1";
 
   public Optional<PartTemplate> part(String partId) {
     return parts.stream().filter(p -> p.id().equals(partId)).findFirst();
@@ -63,7 +62,65 @@ public record Arrangement(
     return java.util.stream.Stream.concat(own.stream(), others.stream()).toList();
   }
 
-  /** A fact such as {@code found}, {@code tight}, {@code set-by}, {@code note}; may be empty. */
+  /** What is set at a part, if anything is. */
+  public Optional<Adjustment> adjustmentAt(String partId) {
+    return adjustments.stream().filter(a -> a.part().equals(partId)).findFirst();
+  }
+
+  /** Whether something here is set in this way. */
+  public boolean isSetBy(Adjustment.By by) {
+    return adjustments.stream().anyMatch(a -> a.by() == by);
+  }
+
+  /** Whether a castle nut's position sets end play: what the sheets of a taper hub serve. */
+  public boolean isSetByNutPosition() {
+    return isSetBy(Adjustment.By.NUT_POSITION);
+  }
+
+  /** Whether its bearings work as a pair that is set: two that lean against each other. */
+  public boolean isSetPair() {
+    List<Boolean> facing =
+        places.stream().filter(p -> p.kind().leans()).map(BearingPlace::facingRight).toList();
+    return isSetBy(Adjustment.By.CONE) || facing.contains(true) && facing.contains(false);
+  }
+
+  /** Whether a ring of any of its bearings is a press fit on its seat. */
+  public boolean isTight(Ring ring) {
+    return contacts.stream()
+        .filter(c -> c.isHeldBy(Hold.TIGHT))
+        .anyMatch(
+            c ->
+                isRing(c.part(), c.ring(), c, true, ring)
+                    || isRing(c.other(), c.otherRing(), c, false, ring));
+  }
+
+  private boolean isRing(String partId, Optional<Ring> said, Contact c, boolean own, Ring ring) {
+    PartTemplate part = part(partId).orElseThrow();
+    if (part.isWholeBearing()) {
+      return TurningGroups.ring(partId, said, c.kind(), own) == ring;
+    }
+    return part.ring().filter(r -> r == ring).isPresent();
+  }
+
+  /** The press fits of its bearings in words; empty when none is one. */
+  public List<String> pressFits() {
+    return contacts.stream()
+        .filter(c -> c.isHeldBy(Hold.TIGHT) && c.size().isPresent())
+        .filter(c -> part(c.part()).orElseThrow().isBearing())
+        .map(
+            c ->
+                title(c.part())
+                    + " "
+                    + (c.kind() == Contact.Kind.ON ? "on " : "in ")
+                    + title(c.other()))
+        .toList();
+  }
+
+  private String title(String partId) {
+    return part(partId).orElseThrow().title();
+  }
+
+  /** A fact such as {@code found}, {@code set-by}, {@code note}; may be empty. */
   public String fact(String key) {
     return facts.getOrDefault(key, "");
   }

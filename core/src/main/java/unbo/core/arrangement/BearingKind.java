@@ -53,4 +53,9 @@ public enum BearingKind {
     }
     throw new IllegalArgumentException("there is no kind of bearing " + id);
   }
+
+  /** Whether it carries thrust one way and needs a partner for the other. */
+  public boolean leans() {
+    return this == TAPERED_ROLLER || this == ANGULAR_CONTACT_BALL;
+  }
 }

@@ -35,6 +35,25 @@ public record PartTemplate(
     return place.isPresent();
   }
 
+  /** Whether both rings of a bearing are this one part. */
+  public boolean isWholeBearing() {
+    return isBearing() && ring().isEmpty();
+  }
+
+  /** Which ring it is, where it is one. */
+  public Optional<Ring> ring() {
+    return strokes.stream()
+        .filter(s -> s.verb() == Stroke.Verb.BEARING)
+        .findFirst()
+        .flatMap(
+            s ->
+                switch (s.piece()) {
+                  case "cone", "inner" -> Optional.of(Ring.INNER);
+                  case "cup", "outer" -> Optional.of(Ring.OUTER);
+                  default -> Optional.empty();
+                });
+  }
+
   /** The sizes that its own sheet asks for. */
   public List<SizeTemplate> askedSizes() {
     return sizes.stream().filter(s -> !s.given()).toList();

@@ -20,7 +20,7 @@ import unbo.core.tables.TextLines;
 final class TemplateReader {
 
   private static final Set<String> FACTS =
-      Set.of("found", "tight", "set-by", "note", "caution", "drawn", "wheel", "source");
+      Set.of("found", "set-by", "note", "caution", "drawn", "wheel", "source");
   private static final Pattern BEARING =
       Pattern.compile(
           "([a-z-]+) ([a-z-]+) ([^ ]+(?: x [^ ]+ x [^ ]+)?) at (.+?)(?: facing (left|right))?");
@@ -28,7 +28,10 @@ final class TemplateReader {
       Pattern.compile("([a-z-]+) ([\\d.]+)\\.\\.([\\d.]+) = (.+?) : (.+)");
   private static final Pattern CONTACT =
       Pattern.compile(
-          "([a-z-]+) (on|in|against|held|through) ([a-z-]+)(?: : (.+?) = (.+?))? : (.*)");
+          "([a-z-]+)(?:/(inner|outer))? (on|in|against|held|through)"
+              + " ([a-z-]+)(?:/(inner|outer))?, ([a-z|]+)"
+              + "(?: : ([^:]+? = [^:]+?))?(?: : ([^=]*|.*[;,].*))?");
+  private static final Pattern SET = Pattern.compile("([a-z-]+) by ([a-z-]+) : (.+)");
   private static final Pattern NEVER = Pattern.compile("([a-z-]+) when (.+?) : (.+)");
   private static final Pattern GAP = Pattern.compile("\\{([^}]+)}");
 
@@ -40,7 +43,8 @@ final class TemplateReader {
   private final Map<String, double[]> placeSizes = new HashMap<>();
   private final List<OpenPart> parts = new ArrayList<>();
   private final List<Contact> contacts = new ArrayList<>();
-  private final Map<String, String> settable = new LinkedHashMap<>();
+  private final List<Adjustment> adjustments = new ArrayList<>();
+  private String fixed = "";
   private final List<Impossible> impossible = new ArrayList<>();
   private final List<DimensionLine> dimensions = new ArrayList<>();
   private final List<Cavity> cavities = new ArrayList<>();
@@ -102,7 +106,8 @@ final class TemplateReader {
       case "anchor" -> open().anchor = Optional.of(span(rest));
       case "below" -> open().below = Optional.of(span(rest));
       case "contact" -> contact(rest);
-      case "set" -> settable.put(titled(rest)[0], titled(rest)[1]);
+      case "set" -> set(rest);
+      case "fixed" -> fixed = rest.replaceFirst("^: *", "");
       case "never" -> never(rest);
       case "chain", "across" -> dimension(verb, rest);
       case "cavity" -> cavity(rest);
@@ -194,14 +199,31 @@ final class TemplateReader {
 
   private void contact(String rest) {
     Matcher m = matched(CONTACT, rest);
+    Optional<String[]> sizes = Optional.ofNullable(m.group(7)).map(t -> t.split(" = ", 2));
     contacts.add(
         new Contact(
             m.group(1),
-            Contact.Kind.valueOf(m.group(2).toUpperCase(java.util.Locale.ROOT)),
-            m.group(3),
-            Optional.ofNullable(m.group(4)).map(this::expression),
-            Optional.ofNullable(m.group(5)).map(this::expression),
-            m.group(6)));
+            Optional.ofNullable(m.group(2)).map(Ring::withWord),
+            Contact.Kind.valueOf(m.group(3).toUpperCase(java.util.Locale.ROOT)),
+            m.group(4),
+            Optional.ofNullable(m.group(5)).map(Ring::withWord),
+            holds(m.group(6)),
+            sizes.map(t -> expression(t[0])),
+            sizes.map(t -> expression(t[1])),
+            m.group(8) == null ? "" : m.group(8)));
+  }
+
+  private static Set<Hold> holds(String words) {
+    Set<Hold> holds = java.util.EnumSet.noneOf(Hold.class);
+    for (String word : words.split("\\|")) {
+      holds.add(Hold.withWord(word));
+    }
+    return holds;
+  }
+
+  private void set(String rest) {
+    Matcher m = matched(SET, rest);
+    adjustments.add(new Adjustment(m.group(1), Adjustment.By.withWord(m.group(2)), m.group(3)));
   }
 
   private void never(String rest) {
@@ -303,12 +325,13 @@ final class TemplateReader {
     return new Arrangement(
         id,
         title,
+        fixed,
         Map.copyOf(facts),
         kinds,
         List.copyOf(places),
         parts.stream().map(OpenPart::close).toList(),
         List.copyOf(contacts),
-        java.util.Collections.unmodifiableMap(settable),
+        List.copyOf(adjustments),
         List.copyOf(impossible),
         List.copyOf(dimensions),
         List.copyOf(cavities),
@@ -324,7 +347,9 @@ final class TemplateReader {
       requirePart(arrangement, contact.other());
     }
     arrangement.impossible().forEach(i -> requirePart(arrangement, i.part()));
-    arrangement.settable().keySet().forEach(p -> requirePart(arrangement, p));
+    arrangement.adjustments().forEach(a -> requirePart(arrangement, a.part()));
+    requirePart(arrangement, arrangement.fixed());
+    TurningGroups.of(arrangement);
   }
 
   private void requirePart(Arrangement arrangement, String part) {

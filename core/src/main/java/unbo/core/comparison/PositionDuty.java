@@ -4,7 +4,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
+import unbo.core.arrangement.Ring;
 import unbo.core.tables.Table;
 
 /**
@@ -61,15 +63,30 @@ public record PositionDuty(
           .collect(Collectors.toMap(PositionDuty::arrangement, d -> d));
 
   private static PositionDuty of(Table.Row row) {
-    Arrangements.of(row.text("arrangement"));
+    Arrangement arrangement = Arrangements.of(row.text("arrangement"));
     return new PositionDuty(
         row.text("arrangement"),
         Motion.valueOf(word(row, "motion")),
         Axial.valueOf(word(row, "axial")),
         Exposure.valueOf(word(row, "exposure")),
-        Tight.valueOf(word(row, "tight")),
+        tight(arrangement),
         row.text("heat").equals("hot"),
-        row.text("pair").equals("yes"));
+        isPair(arrangement));
+  }
+
+  /** From the holds of its contacts, where tightness is said once. */
+  private static Tight tight(Arrangement arrangement) {
+    boolean inner = arrangement.isTight(Ring.INNER);
+    boolean outer = arrangement.isTight(Ring.OUTER);
+    if (inner && outer) {
+      return Tight.BOTH;
+    }
+    return inner ? Tight.INNER : outer ? Tight.OUTER : Tight.NONE;
+  }
+
+  /** Two bearings of a kind that is set against its partner. */
+  private static boolean isPair(Arrangement arrangement) {
+    return arrangement.isSetPair();
   }
 
   private static String word(Table.Row row, String column) {
