@@ -170,10 +170,12 @@ class DemoYard {
             "hub.flange-thickness", 10.0)
         .forEach(job.work()::setDimension);
     for (String part : List.of("spindle", "hub", "washer", "nut", "cap")) {
-      job.work().setPart(part, new PartMark(PartMark.State.KEEP, ""));
+      job.work().setPart(part, new PartMark(PartMark.State.KEEP, ""), Station.STRIP);
     }
-    job.work().setPart("seal", new PartMark(PartMark.State.RENEW, "lip hard, spring rusted"));
-    job.work().setPart("pin", new PartMark(PartMark.State.RENEW, ""));
+    job.work()
+        .setPart(
+            "seal", new PartMark(PartMark.State.RENEW, "lip hard, spring rusted"), Station.STRIP);
+    job.work().setPart("pin", new PartMark(PartMark.State.RENEW, ""), Station.STRIP);
   }
 
   private void livestock(Vehicle ark) {

@@ -97,7 +97,7 @@ final class PastJob {
           }
           work.setRecheck(LocalDate.ofInstant(s.at(), clock.getZone()).plusWeeks(3), 500);
           for (String part : List.of("seal", "pin", "inboard-cone", "inboard-cup")) {
-            work.setPart(part, new PartMark(PartMark.State.RENEWED, ""));
+            work.setPart(part, new PartMark(PartMark.State.RENEWED, ""), Station.STRIP);
           }
         });
     script.close(job);

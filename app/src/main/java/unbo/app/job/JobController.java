@@ -145,25 +145,27 @@ class JobController {
     int status = HttpStatus.UNPROCESSABLE_ENTITY.value();
     if (problems.isEmpty()) {
       try {
-        jobs.change(
+        jobs.changePart(
             id,
-            Station.STRIP,
+            part,
             revision,
             person.getName(),
             stateAfter(job),
             describe(job, named, mark, sizes),
-            (work, s) -> {
+            work -> {
               sizes.forEach((size, value) -> work.setDimension(size.id(), value));
-              work.setPart(named.id(), mark);
+              work.setPart(named.id(), mark, Station.STRIP);
             });
         return "redirect:" + new Selection(null, named).address(job);
       } catch (StaleStation e) {
         model.addAttribute("stale", e.latest());
+        model.addAttribute("recorded", jobs.get(id).work().stateOf(part).title());
         status = HttpStatus.CONFLICT.value();
       }
     }
     response.setStatus(status);
-    model.addAttribute("partSheet", PartSheet.typed(job, named, form, problems, figures));
+    model.addAttribute(
+        "partSheet", PartSheet.typed(jobs.get(id), named, mark, form, problems, figures));
     return page.show(model, job, new Selection(null, named));
   }
 

@@ -119,6 +119,33 @@ public class Jobs {
   }
 
   /**
+   * Changes the sizes and the state of a part, which other stations write too.
+   *
+   * @param revision the part's revision on the page that is being saved
+   * @throws StaleStation when the part was written since, at whatever station
+   */
+  @Transactional
+  public Job changePart(
+      long id,
+      String part,
+      int revision,
+      String person,
+      StationMark.State state,
+      String text,
+      Consumer<WorkRecord> change) {
+    WorkRecord work = toChange(id).work();
+    if (work.partRevision(part) != revision) {
+      throw new StaleStation(lastAt(work.writerOf(part), id));
+    }
+    return apply(
+        id,
+        Station.STRIP,
+        work.revision(Station.STRIP),
+        new Entry(person, state, null, text, false),
+        (job, signature) -> change.accept(job.work()));
+  }
+
+  /**
    * Closes a job; nothing of it can be changed afterwards.
    *
    * @param isProved judges the job under its lock: what was judged before may be of another time

@@ -36,12 +36,34 @@ public class PartMark {
   private State state;
 
   private String note;
+  private int revision;
+
+  @Enumerated(EnumType.STRING)
+  private Station station;
 
   protected PartMark() {}
 
   public PartMark(State state, String note) {
     this.state = state;
     this.note = note;
+  }
+
+  /** The same, as written at a station with a count of the job's changes. */
+  PartMark written(Station at, int newRevision) {
+    PartMark mark = new PartMark(state, note);
+    mark.station = at;
+    mark.revision = newRevision;
+    return mark;
+  }
+
+  /** The count of the job's changes at which it was written; 0 for one of an old record. */
+  int getRevision() {
+    return revision;
+  }
+
+  /** Where it was written, null for one of an old record. */
+  Station getStation() {
+    return station;
   }
 
   public State getState() {

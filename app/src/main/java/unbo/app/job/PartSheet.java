@@ -44,16 +44,16 @@ public record PartSheet(
                           assembly.isMeasured(d) ? figures.size(assembly.value(d)) : "",
                           figures.size(assembly.value(d))))
               .toList();
-      model.addAttribute(
-          "partSheet", sheet(job, part, sizes, job.work().noteOf(part.id()), new FieldProblems()));
+      model.addAttribute("partSheet", sheet(part, sizes, recorded(job, part), new FieldProblems()));
     }
-    model.addAttribute("revision", job.work().revision(Station.STRIP));
+    model.addAttribute("revision", job.work().partRevision(part.id()));
     model.addAttribute("contacts", ContactLine.of(job.arrangement(), part));
   }
 
   static PartSheet typed(
       Job job,
       PartTemplate part,
+      PartMark chosen,
       Map<String, String> form,
       FieldProblems problems,
       Figures figures) {
@@ -62,17 +62,22 @@ public record PartSheet(
         part.askedSizes().stream()
             .map(d -> new Size(d, form.getOrDefault(d.id(), ""), figures.size(assembly.value(d))))
             .toList();
-    return sheet(job, part, sizes, form.getOrDefault("note", ""), problems);
+    return sheet(part, sizes, chosen, problems);
+  }
+
+  /** What the record says of a part. */
+  static PartMark recorded(Job job, PartTemplate part) {
+    return new PartMark(job.work().stateOf(part.id()), job.work().noteOf(part.id()));
   }
 
   private static PartSheet sheet(
-      Job job, PartTemplate part, List<Size> sizes, String note, FieldProblems problems) {
+      PartTemplate part, List<Size> sizes, PartMark mark, FieldProblems problems) {
     return new PartSheet(
         part,
         sizes,
-        job.work().stateOf(part.id()),
+        mark.getState(),
         Arrays.asList(PartMark.State.values()),
-        note,
+        mark.getNote(),
         problems);
   }
 

@@ -271,8 +271,22 @@ public class WorkRecord {
     return mark == null ? "" : mark.getNote();
   }
 
-  public void setPart(String part, PartMark mark) {
-    parts.put(part, mark);
+  public void setPart(String part, PartMark mark, Station at) {
+    parts.put(part, mark.written(at, ++changes));
+  }
+
+  /** The station that wrote a part's sizes or its state last. */
+  Station writerOf(String part) {
+    PartMark mark = parts.get(part);
+    return mark == null || mark.getStation() == null || mark.getRevision() < revision(Station.STRIP)
+        ? Station.STRIP
+        : mark.getStation();
+  }
+
+  /** Of a part's sheet: it is out of date when its sizes or its state were written elsewhere. */
+  int partRevision(String part) {
+    PartMark mark = parts.get(part);
+    return Math.max(revision(Station.STRIP), mark == null ? 0 : mark.getRevision());
   }
 
   /** A measured dimension, or null to take the measurement away again. */

@@ -154,7 +154,8 @@ class NameController implements Worksheet {
                     ring ->
                         work.setPart(
                             ring.id(),
-                            new PartMark(PartMark.State.RENEWED, work.noteOf(ring.id()))));
+                            new PartMark(PartMark.State.RENEWED, work.noteOf(ring.id())),
+                            Station.NAME));
           }
         });
   }

@@ -217,7 +217,7 @@ class ProveController implements Worksheet {
       }
     }
     if (form.containsKey("stop-" + HardStop.LOCKING_NEW.id()) && pinned) {
-      work.setPart("pin", new PartMark(PartMark.State.RENEWED, work.noteOf("pin")));
+      work.setPart("pin", new PartMark(PartMark.State.RENEWED, work.noteOf("pin")), Station.PROVE);
     }
   }
 

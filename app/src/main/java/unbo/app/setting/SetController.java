@@ -239,7 +239,8 @@ class SetController implements Worksheet {
           EndPlayKey.Stage.PINNED,
           keep == null || otherHole ? List.of() : signed(input.again(), by));
       if (keep != null && otherHole) {
-        target.setPart("pin", new PartMark(PartMark.State.RENEW, target.noteOf("pin")));
+        target.setPart(
+            "pin", new PartMark(PartMark.State.RENEW, target.noteOf("pin")), Station.SET);
       }
     }
 

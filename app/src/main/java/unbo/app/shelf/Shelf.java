@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import unbo.app.web.FieldProblems;
@@ -85,12 +86,23 @@ public class Shelf {
 
   @Transactional(readOnly = true)
   public List<ShelfItem> all() {
-    return items.byPlace();
+    return items.byPlace(Limit.unlimited());
+  }
+
+  /** The first ones by their place, for a page. */
+  @Transactional(readOnly = true)
+  public List<ShelfItem> first(int most) {
+    return items.byPlace(Limit.of(most));
   }
 
   @Transactional(readOnly = true)
-  public List<ShelfItem> search(String text) {
-    return items.search(SearchPattern.of(text));
+  public long count() {
+    return items.count();
+  }
+
+  @Transactional(readOnly = true)
+  public List<ShelfItem> search(String text, int most) {
+    return items.search(SearchPattern.of(text), Limit.of(most));
   }
 
   @Transactional(readOnly = true)

@@ -27,6 +27,9 @@ class ShelfController {
 
   private static final int MOST_TYPED = 100;
 
+  /** More rows than this are no page to read; the export has them all. */
+  private static final int MOST_LISTED = 500;
+
   private final Shelf shelf;
 
   ShelfController(Shelf shelf) {
@@ -46,13 +49,17 @@ class ShelfController {
     List<Long> suitingIds = suiting.stream().map(s -> s.item().getId()).toList();
     List<ShelfItem> items =
         text.isEmpty()
-            ? shelf.all()
-            : shelf.search(text).stream().filter(i -> !suitingIds.contains(i.getId())).toList();
+            ? shelf.first(MOST_LISTED)
+            : shelf.search(text, MOST_LISTED).stream()
+                .filter(i -> !suitingIds.contains(i.getId()))
+                .toList();
     model.addAttribute("q", q);
     model.addAttribute("wanted", wanted.orElse(null));
     model.addAttribute("at", Arrangements.standard().find(position).orElse(null));
     model.addAttribute("suiting", suiting);
     model.addAttribute("items", items);
+    model.addAttribute("all", shelf.count());
+    model.addAttribute("most", MOST_LISTED);
     return "shelf";
   }
 

@@ -4,6 +4,7 @@ import jakarta.persistence.LockModeType;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
@@ -23,9 +24,9 @@ interface ShelfItemRepository extends JpaRepository<ShelfItem, Long> {
       select i from ShelfItem i where i.number like :pattern escape '!'
         or i.designation like :pattern escape '!' or i.place like :pattern escape '!'
         or i.lot like :pattern escape '!' or i.supplier like :pattern escape '!'
-        or i.note like :pattern escape '!' order by i.place, i.number limit 200""")
-  List<ShelfItem> search(String pattern);
+        or i.note like :pattern escape '!' order by i.place, i.number""")
+  List<ShelfItem> search(String pattern, Limit limit);
 
-  @Query("select i from ShelfItem i order by i.place, i.number limit 500")
-  List<ShelfItem> byPlace();
+  @Query("select i from ShelfItem i order by i.place, i.number")
+  List<ShelfItem> byPlace(Limit limit);
 }

@@ -57,9 +57,9 @@ class NameWalkTest extends AppTest {
       browser.press("Check the list").see("1 line is wrong of 2");
       browser.type("csv", "number,place,qty\n6308-2RS,W1,3\n6309,W2,1\n").press("Check the list");
       browser.see("Every line can be imported.").press("Import 2 lines").see("2 items imported.");
-      assertThat(shelf.search("6308-2RS")).hasSize(1);
+      assertThat(shelf.search("6308-2RS", 500)).hasSize(1);
       browser.open("/shelf?q=6308").click(By.linkText("6308-2RS")).press("Take 1 out");
-      browser.until("the piece", d -> shelf.search("6308-2RS").get(0).getQuantity() == 2);
+      browser.until("the piece", d -> shelf.search("6308-2RS", 500).get(0).getQuantity() == 2);
       assertThat(browser.complaints()).isEmpty();
     }
   }

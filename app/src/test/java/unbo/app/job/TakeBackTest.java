@@ -8,6 +8,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.lang.reflect.RecordComponent;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -42,7 +44,7 @@ class TakeBackTest extends PageTest {
     Instant at = Instant.parse("2026-11-23T10:15:30Z");
     work.setBearing("inboard", Marked.read("32206", "32206 J2"));
     work.setDimension("hub.shoulder-distance", 41.5);
-    work.setPart("seal", new PartMark(PartMark.State.RENEW, "torn"));
+    work.setPart("seal", new PartMark(PartMark.State.RENEW, "torn"), Station.STRIP);
     work.setPack(new PackRecord(Duty.WET_SLOW, true, 0.95), Map.of("inboard", 285.0));
     work.setNut(
         new NutRecord(
@@ -57,6 +59,26 @@ class TakeBackTest extends PageTest {
     work.getStops().put(HardStop.BRAKE, StopMark.met("", "Joren", Role.MECHANIC, at));
     work.getFindings().put(RoadFinding.values()[0], new FindingMark("Joren", at));
     work.setRecheck(LocalDate.of(2027, 1, 2), 500);
+    work.setOtherSchools(new OtherSchools(8.0, 150.0, 1.5, "FREE"));
+    work.setOpening(work.getOpening().looked("Races clean.", false, "Joren", at));
+    work.getOpeningFindings()
+        .put(0, new OpeningFinding("t-spin", "Spun by hand?", "it growls", "", false));
+  }
+
+  /** A field of the record that this test forgot would be one that undo could forget. */
+  @Test
+  void everythingIsEverything() throws Exception {
+    Job job = newJob();
+    JobState before = JobState.of(reload(job).work().state().text());
+    change(job, "everything", TakeBackTest::everything);
+    JobState after = JobState.of(reload(job).work().state().text());
+    ObjectMapper mapper = JobState.mapper();
+    for (RecordComponent field : JobState.class.getRecordComponents()) {
+      field.getAccessor().setAccessible(true);
+      assertThat(mapper.writeValueAsString(field.getAccessor().invoke(after)))
+          .as(field.getName())
+          .isNotEqualTo(mapper.writeValueAsString(field.getAccessor().invoke(before)));
+    }
   }
 
   @Test

@@ -37,7 +37,7 @@ class PastOfVehicleTest extends PageTest {
         "Tester",
         StationMark.State.DONE,
         "for a test",
-        (work, s) -> work.setPart(part, new PartMark(cone, "")));
+        (work, s) -> work.setPart(part, new PartMark(cone, ""), Station.STRIP));
     close(job);
     return job.getVehicle();
   }

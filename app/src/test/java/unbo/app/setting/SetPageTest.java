@@ -3,6 +3,7 @@ package unbo.app.setting;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -16,6 +17,7 @@ import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilde
 import unbo.app.PageTest;
 import unbo.app.job.EndPlayKey;
 import unbo.app.job.Job;
+import unbo.app.job.PartMark;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.core.setting.School;
@@ -75,6 +77,53 @@ class SetPageTest extends PageTest {
     assertThat(done.work().endPlays(EndPlayKey.Stage.FIRST))
         .extracting(r -> r.getTyped())
         .containsExactly("0.31", "12 thou", "0,32");
+  }
+
+  /** Readings at one hole say nothing of the next one, whatever the form still carries. */
+  @Test
+  void anotherHoleTakesThePinnedReadingsAway() throws Exception {
+    Job job = newJob();
+    String[] fine = DIALLED.clone();
+    fine[8] = "positions";
+    fine[9] = "24";
+    save(job, with(fine, "do", "take:4"));
+    String[] pinned = with(fine, "again", "0.06", "again", "0.07", "again", "0.06");
+    save(job, pinned);
+    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.PINNED)).hasSize(3);
+    save(job, with(pinned, "do", "take:4"));
+    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.PINNED))
+        .as("the same hole again")
+        .hasSize(3);
+    save(job, with(pinned, "do", "take:3")).andExpect(status().is3xxRedirection());
+    assertThat(reload(job).work().getNut().chosenSteps()).contains(3);
+    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.PINNED)).isEmpty();
+    assertThat(SettingResults.of(reload(job))).isEmpty();
+  }
+
+  /** A part sheet that was open meanwhile does not put back what Set made of the part. */
+  @Test
+  void anOlderPartSheetDoesNotOverwriteTheStateFromSet() throws Exception {
+    Job job = newJob();
+    int seen = reload(job).work().revision(Station.STRIP);
+    save(job, with(DIALLED, "do", "take:2"));
+    assertThat(reload(job).work().stateOf("pin")).isEqualTo(PartMark.State.RENEW);
+    String[] keep = {"state", "KEEP", "note", "looks good"};
+    mvc.perform(form(job, "/parts/pin", keep).param("revision", "" + seen))
+        .andExpect(status().isConflict())
+        .andExpect(content().string(containsString("hole chosen")))
+        .andExpect(content().string(containsString("Saved now: to renew.")))
+        .andExpect(content().string(containsString("value=\"KEEP\" checked")))
+        .andExpect(content().string(containsString(">looks good</textarea>")));
+    assertThat(reload(job).work().stateOf("pin")).isEqualTo(PartMark.State.RENEW);
+    Object now =
+        mvc.perform(get("/jobs/" + job.getId() + "?at=part&part=pin").with(as("joren")))
+            .andReturn()
+            .getModelAndView()
+            .getModel()
+            .get("revision");
+    mvc.perform(form(job, "/parts/pin", keep).param("revision", "" + now))
+        .andExpect(status().is3xxRedirection());
+    assertThat(reload(job).work().stateOf("pin")).isEqualTo(PartMark.State.KEEP);
   }
 
   @Test

@@ -15,9 +15,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import org.springframework.transaction.annotation.Transactional;
 import unbo.app.AtOnce;
 import unbo.app.PageTest;
 import unbo.core.measure.Verdict;
@@ -161,16 +163,16 @@ class ShelfPageTest extends PageTest {
         .andExpect(content().string(containsString("1 line is wrong of 2")))
         .andExpect(content().string(containsString("The number is missing.")))
         .andExpect(content().string(containsString("6210;T5;4;5,10")));
-    assertThat(shelf.search("6210")).isEmpty();
+    assertThat(shelf.search("6210", 500)).isEmpty();
     String right = "Part number;Bin;Qty;Cost\n6210;T5;4;5,10\n6211 C3;T5;2;\n";
     mvc.perform(post("/shelf/import", "csv", right))
         .andExpect(status().isOk())
         .andExpect(content().string(containsString("Import 2 lines")));
-    assertThat(shelf.search("6210")).isEmpty();
+    assertThat(shelf.search("6210", 500)).isEmpty();
     mvc.perform(post("/shelf/import", "csv", right, "confirm", "true"))
         .andExpect(status().is3xxRedirection());
-    assertThat(shelf.search("6210")).hasSize(1);
-    assertThat(shelf.search("6211 C3").get(0).getQuantity()).isEqualTo(2);
+    assertThat(shelf.search("6210", 500)).hasSize(1);
+    assertThat(shelf.search("6211 C3", 500).get(0).getQuantity()).isEqualTo(2);
   }
 
   @Test
@@ -182,7 +184,7 @@ class ShelfPageTest extends PageTest {
     mvc.perform(
             post("/shelf/import", "csv", csv, "confirm", "true").param("column", "number", "place"))
         .andExpect(status().is3xxRedirection());
-    assertThat(shelf.search("6212").get(0).getPlace()).isEqualTo("T6");
+    assertThat(shelf.search("6212", 1).get(0).getPlace()).isEqualTo("T6");
     for (String bad : List.of("", "a\u0000b", "\"open", "number\n")) {
       mvc.perform(post("/shelf/import", "csv", bad)).andExpect(status().isUnprocessableEntity());
     }
@@ -203,6 +205,22 @@ class ShelfPageTest extends PageTest {
               assertThat(l.entry().orElseThrow().note()).isEqualTo("=1+1");
               assertThat(l.entry().orElseThrow().place()).isEqualTo("T,7");
             });
+  }
+
+  /** A page shows the first ones and says so; what goes out is all, however many there are. */
+  @Test
+  @Transactional
+  void theExportLeavesNothingOut() throws Exception {
+    List<ShelfEntry> many =
+        IntStream.range(0, 600)
+            .mapToObj(i -> new ShelfEntry("6215", "Z" + i, 1, null, "all", "", "", false))
+            .toList();
+    shelf.addAll(many, "Tester");
+    assertThat(page("/shelf/export.csv").lines().filter(l -> l.contains("6215,Z"))).hasSize(600);
+    assertThat(page("/shelf"))
+        .contains("The first 500 by bin are shown")
+        .contains(shelf.count() + " items");
+    assertThat(page("/shelf/lots")).contains(">600<");
   }
 
   /** The label's squares are read back by a decoder. */

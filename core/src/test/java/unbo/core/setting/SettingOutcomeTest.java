@@ -50,6 +50,19 @@ class SettingOutcomeTest {
     assertThat(outcome.text()).contains(word);
   }
 
+  /** A play that could be over its limit keeps nobody off the road: its least value decides. */
+  @Test
+  void onlyAPlayThatIsSurelyOverIsOverItsLimit() {
+    SettingOutcome perhaps =
+        SettingOutcome.ofEndPlay(dialled(0.10, 0.11, 0.12), WINDOW).orElseThrow();
+    assertThat(perhaps.text()).contains("0.110 ± 0.025 mm");
+    assertThat(perhaps.inWindow()).isEqualTo(Verdict.CANNOT_TELL);
+    assertThat(perhaps.overLimit()).isFalse();
+    SettingOutcome surely =
+        SettingOutcome.ofEndPlay(dialled(0.17, 0.18, 0.19), WINDOW).orElseThrow();
+    assertThat(surely.overLimit()).isTrue();
+  }
+
   @Test
   void torqueIsJudgedAgainstTheLimit() {
     RunningTorque torque = RunningTorque.of(new Measured(8, 0.16), 150);
