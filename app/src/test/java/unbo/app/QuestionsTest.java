@@ -5,6 +5,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import jakarta.persistence.EntityManagerFactory;
+import java.time.Instant;
+import java.util.Map;
 import org.hibernate.SessionFactory;
 import org.hibernate.stat.Statistics;
 import org.junit.jupiter.api.AfterEach;
@@ -14,6 +16,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import unbo.app.job.Job;
+import unbo.app.round.Rounds;
+import unbo.app.round.VehicleRound;
+import unbo.app.shelf.Shelf;
+import unbo.app.vehicle.Vehicle;
 
 /**
  * How many questions a page asks the database. Counted, not timed: a list that asks for each of its
@@ -22,6 +28,8 @@ import unbo.app.job.Job;
 class QuestionsTest extends PageTest {
 
   @Autowired private EntityManagerFactory entityManagers;
+  @Autowired private Rounds rounds;
+  @Autowired private Shelf shelf;
   private Statistics statistics;
 
   @BeforeEach
@@ -62,6 +70,36 @@ class QuestionsTest extends PageTest {
       jobs.openAt(job.getVehicle(), "axle-1-left", "rocks", "Tester");
     }
     assertThat(questions(path)).isEqualTo(few).isLessThan(8);
+  }
+
+  @Test
+  void aRoundAsksAsMuchAfterTenRoundsAsAfterOne() throws Exception {
+    Vehicle vehicle = newJob().getVehicle();
+    String first = "/rounds/" + walked(vehicle).getId();
+    long few = questions(first);
+    VehicleRound last = null;
+    for (int i = 0; i < 9; i++) {
+      last = walked(vehicle);
+    }
+    assertThat(questions("/rounds/" + last.getId())).isEqualTo(few).isLessThan(8);
+  }
+
+  private VehicleRound walked(Vehicle vehicle) {
+    Instant at = Instant.parse("2026-11-23T10:15:30Z");
+    VehicleRound round = rounds.start(vehicle, "", "Tester", at);
+    rounds.note(round, "axle-1-left", Map.of("heat", "31"), "Tester", at);
+    rounds.end(round.getId(), "Tester", at);
+    return round;
+  }
+
+  @Test
+  void whatSuitsAsksAsMuchForManyItemsAsForOne() throws Exception {
+    shelf.put(Map.of("number", "6216", "quantity", "1", "place", "Q0"), "Tester");
+    long few = questions("/shelf?q=6216");
+    for (int i = 1; i < 8; i++) {
+      shelf.put(Map.of("number", "6216", "quantity", "1", "place", "Q" + i), "Tester");
+    }
+    assertThat(questions("/shelf?q=6216")).isEqualTo(few).isLessThan(8);
   }
 
   /**

@@ -78,10 +78,19 @@ public class Rounds {
   /** The line that counts at each position of a round: the latest. */
   @Transactional(readOnly = true)
   public Map<String, RoundLine> found(VehicleRound round) {
-    Map<String, RoundLine> found = new LinkedHashMap<>();
+    return found(List.of(round)).getOrDefault(round.getId(), Map.of());
+  }
+
+  /** The lines that count, of several rounds at once, so that a long history is one question. */
+  private Map<Long, Map<String, RoundLine>> found(List<VehicleRound> rounds) {
+    Map<Long, Map<String, RoundLine>> found = new LinkedHashMap<>();
     lines
-        .findByRoundIdInOrderById(List.of(round.getId()))
-        .forEach(l -> found.put(l.getPosition(), l));
+        .findByRoundIdInOrderById(rounds.stream().map(VehicleRound::getId).toList())
+        .forEach(
+            l ->
+                found
+                    .computeIfAbsent(l.getRoundId(), r -> new LinkedHashMap<>())
+                    .put(l.getPosition(), l));
     return found;
   }
 
@@ -90,10 +99,12 @@ public class Rounds {
   public Map<String, List<Trend>> trends(VehicleRound upTo) {
     List<VehicleRound> all =
         of(upTo.getVehicle()).stream().filter(r -> r.getId() <= upTo.getId()).toList();
+    Map<Long, Map<String, RoundLine>> found = found(all);
     Map<String, Map<RoundMeasure, List<Trend.Point>>> points = new LinkedHashMap<>();
     for (VehicleRound round : all) {
       double day = round.getStartedAt().getEpochSecond() / SECONDS_A_DAY;
-      found(round)
+      found
+          .getOrDefault(round.getId(), Map.of())
           .values()
           .forEach(
               line -> {

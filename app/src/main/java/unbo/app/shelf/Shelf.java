@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -153,8 +154,10 @@ public class Shelf {
             .toList();
     List<String> asked = new ArrayList<>(designations);
     asked.add(bearing.designation());
-    return items.findByDesignationInOrderByPlace(asked).stream()
-        .map(i -> suiting(i, wanted, duty))
+    List<ShelfItem> found = items.findByDesignationInOrderByPlace(asked);
+    Map<Long, List<Verdict>> proofs = verdicts(found);
+    return found.stream()
+        .map(i -> suiting(i, wanted, duty, proofs.getOrDefault(i.getId(), List.of())))
         .sorted(
             Comparator.comparing((Suiting s) -> s.proof == Verdict.NO || s.item.getQuantity() == 0)
                 .thenComparing(s -> !s.same)
@@ -162,20 +165,32 @@ public class Shelf {
         .toList();
   }
 
-  private Suiting suiting(ShelfItem item, Reading wanted, PositionDuty duty) {
+  /** All their inspections in one question. */
+  private Map<Long, List<Verdict>> verdicts(List<ShelfItem> of) {
+    return inspections.findByItemIdIn(of.stream().map(ShelfItem::getId).toList()).stream()
+        .collect(
+            Collectors.groupingBy(
+                ShelfInspection::getItemId,
+                Collectors.mapping(ShelfInspection::getVerdict, Collectors.toList())));
+  }
+
+  private Suiting suiting(
+      ShelfItem item, Reading wanted, PositionDuty duty, List<Verdict> inspected) {
     Optional<Reading> read = read(item.getNumber());
     return new Suiting(
         item,
         item.getDesignation().equals(wanted.bearing().designation()),
         read.map(r -> Comparison.of(wanted, r, Optional.ofNullable(duty))).orElse(null),
-        proof(item));
+        proof(inspected));
   }
 
   /** What the inspections of an item say; one refusal outweighs every pass. */
   @Transactional(readOnly = true)
   public Verdict proof(ShelfItem item) {
-    List<Verdict> all =
-        inspections(item.getId()).stream().map(ShelfInspection::getVerdict).toList();
+    return proof(inspections(item.getId()).stream().map(ShelfInspection::getVerdict).toList());
+  }
+
+  private static Verdict proof(List<Verdict> all) {
     if (all.contains(Verdict.NO)) {
       return Verdict.NO;
     }

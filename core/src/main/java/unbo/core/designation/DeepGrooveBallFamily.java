@@ -19,6 +19,12 @@ final class DeepGrooveBallFamily implements DesignationFamily {
   private static final String ROLE = "bearing";
   private static final int SHORT_SERIES = 2;
 
+  private static final List<Spelling> SHORTER =
+      Table.read(
+          DeepGrooveBallFamily.class,
+          "/unbo/core/designation/short-spellings.csv",
+          DeepGrooveBallFamily::shortSpelling);
+
   @Override
   public Family family() {
     return Family.DEEP_GROOVE_BALL;
@@ -30,13 +36,7 @@ final class DeepGrooveBallFamily implements DesignationFamily {
         Catalogue.standard().of(family()).stream()
             .filter(b -> METRIC.matcher(b.series()).matches())
             .map(DeepGrooveBallFamily::spelling);
-    Stream<Spelling> shorter =
-        Table.read(
-            DeepGrooveBallFamily.class,
-            "/unbo/core/designation/short-spellings.csv",
-            DeepGrooveBallFamily::shortSpelling)
-            .stream();
-    return Stream.concat(own, shorter).toList();
+    return Stream.concat(own, SHORTER.stream()).toList();
   }
 
   private static Spelling spelling(Bearing bearing) {

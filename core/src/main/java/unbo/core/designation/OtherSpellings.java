@@ -33,6 +33,12 @@ final class OtherSpellings {
                   row.number("weight"),
                   row.text("note")));
 
+  private static final List<Spelling> STANDARD_TAPERS =
+      Table.read(OtherSpellings.class, "/unbo/core/designation/iso355.csv", OtherSpellings::taper)
+          .stream()
+          .flatMap(Optional::stream)
+          .toList();
+
   private OtherSpellings() {}
 
   /** The spellings of a family's rows in other systems. */
@@ -46,7 +52,7 @@ final class OtherSpellings {
       }
     }
     if (family == Family.TAPERED_ROLLER) {
-      all.addAll(standardTapers());
+      all.addAll(STANDARD_TAPERS);
     }
     return all;
   }
@@ -61,14 +67,6 @@ final class OtherSpellings {
             SeriesMeaning.of(bearing) + "; written " + rule.series + " today");
     return Spelling.other(bearing, "bearing", spelled, runs, List.of(rule.note))
         .weighing(rule.weight);
-  }
-
-  private static List<Spelling> standardTapers() {
-    return Table.read(
-            OtherSpellings.class, "/unbo/core/designation/iso355.csv", OtherSpellings::taper)
-        .stream()
-        .flatMap(Optional::stream)
-        .toList();
   }
 
   private static Optional<Spelling> taper(Table.Row row) {

@@ -51,7 +51,8 @@ public final class Table {
   private static <T> T row(String file, CSVParser parser, CSVRecord record, Function<Row, T> each) {
     long line = parser.getCurrentLineNumber();
     if (!record.isConsistent()) {
-      throw new BrokenTableException(file, line, "wrong number of columns: " + record, null);
+      throw new BrokenTableException(
+          file, line, "wrong number of columns: " + String.join(",", record.toList()), null);
     }
     try {
       return each.apply(new Row(record));

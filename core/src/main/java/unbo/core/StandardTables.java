@@ -1,0 +1,61 @@
+package unbo.core;
+
+import java.util.List;
+import unbo.core.tables.BrokenTableException;
+
+/**
+ * Reads every table and template there is, so that a broken one is known at the start and not when
+ * somebody first asks for it. Their classes read them when they are initialised; this only does so
+ * now.
+ */
+public final class StandardTables {
+
+  private static final List<String> READERS =
+      List.of(
+          "arrangement.Arrangements",
+          "buying.Specification",
+          "catalogue.Catalogue",
+          "comparison.PositionDuty",
+          "designation.DeepGrooveBallFamily",
+          "designation.OtherSpellings",
+          "designation.SeriesMeaning",
+          "designation.Suffix",
+          "diagnosis.Complaint",
+          "diagnosis.DiagnosisTables",
+          "diagnosis.VehicleHistory",
+          "enquiry.Phrases",
+          "measure.Instrument",
+          "recognition.RecognitionTables",
+          "roadside.RoadCard",
+          "setting.SplitPin",
+          "size.SizeVariant",
+          "size.Telltales",
+          "tolerance.InternalClearances",
+          "tolerance.RingTolerances",
+          "vehicle.VehicleLayout",
+          "vehicle.VehicleTemplate");
+
+  private StandardTables() {}
+
+  /**
+   * Reads them all; costs nothing when they have been read.
+   *
+   * @throws BrokenTableException with file, line and text of the first fault
+   */
+  public static void readAll() {
+    READERS.forEach(StandardTables::initialise);
+  }
+
+  private static void initialise(String reader) {
+    try {
+      Class.forName(StandardTables.class.getPackageName() + "." + reader);
+    } catch (ExceptionInInitializerError e) {
+      if (e.getCause() instanceof BrokenTableException broken) {
+        throw broken;
+      }
+      throw e;
+    } catch (ClassNotFoundException e) {
+      throw new IllegalStateException("No such reader of a table: " + reader, e);
+    }
+  }
+}
