@@ -83,7 +83,7 @@ class ScreenshotsIT extends AppTest {
     browser.open("/listen").click(By.partialLinkText("Marigold")).see("Causes");
     shot(browser, "listen");
     browser.click(By.cssSelector("details.out-of-turn > summary"));
-    browser.click(By.xpath("//a[contains(.,'Dial on the flange')]"));
+    browser.click(By.xpath("//a[contains(.,'Dial indicator on the flange')]"));
     browser.type("dial-readings", "0 0.03 0.05 0.04 0.02 -0.03 -0.01 -0.02").see("high spot at");
     browser.script("window.scrollTo(0, 330)");
     shot(browser, "run-out");
