@@ -27,6 +27,7 @@ public final class StandardTables {
           "measure.Instrument",
           "recognition.RecognitionTables",
           "roadside.RoadCard",
+          "section.ListedInside",
           "setting.SplitPin",
           "size.SizeVariant",
           "size.Telltales",

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import unbo.core.arrangement.BearingKind;
 import unbo.core.catalogue.Basis;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
@@ -18,14 +17,14 @@ import unbo.core.section.BearingVolume;
  */
 public final class EnvelopeMetal {
 
-  private static final Map<String, BearingKind> KINDS =
+  private static final Map<String, Family> FAMILIES =
       Map.of(
-          "deep-groove-ball", BearingKind.DEEP_GROOVE_BALL,
-          "angular-contact-ball", BearingKind.ANGULAR_CONTACT_BALL,
-          "headset-angular-ball", BearingKind.ANGULAR_CONTACT_BALL,
-          "wheel-unit-angular-ball", BearingKind.DOUBLE_ROW_BALL,
-          "cylindrical-roller", BearingKind.CYLINDRICAL_ROLLER,
-          "needle-roller", BearingKind.DRAWN_CUP_NEEDLE);
+          "deep-groove-ball", Family.DEEP_GROOVE_BALL,
+          "angular-contact-ball", Family.ANGULAR_CONTACT_BALL,
+          "headset-angular-ball", Family.HEADSET,
+          "wheel-unit-angular-ball", Family.WHEEL_UNIT,
+          "cylindrical-roller", Family.CYLINDRICAL_ROLLER,
+          "needle-roller", Family.DRAWN_CUP_NEEDLE);
 
   private static final List<String> BY_MASS_ONLY =
       List.of(
@@ -40,7 +39,7 @@ public final class EnvelopeMetal {
   /** Whether a word names a family at all. */
   public static boolean isFamily(String family) {
     return family.equals(Family.TAPERED_ROLLER.id())
-        || KINDS.containsKey(family)
+        || FAMILIES.containsKey(family)
         || BY_MASS_ONLY.contains(family);
   }
 
@@ -49,10 +48,10 @@ public final class EnvelopeMetal {
     if (family.equals(Family.TAPERED_ROLLER.id())) {
       return OptionalDouble.of(BearingVolume.solidCm3(taper(bore, outer, width)));
     }
-    BearingKind kind = KINDS.get(family);
-    return kind == null
+    Family known = FAMILIES.get(family);
+    return known == null
         ? OptionalDouble.empty()
-        : OptionalDouble.of(BearingVolume.solidCm3(kind, bore, outer, width));
+        : OptionalDouble.of(BearingVolume.solidCm3(envelope(known, bore, outer, width)));
   }
 
   private static Bearing taper(double bore, double outer, double width) {
@@ -64,6 +63,19 @@ public final class EnvelopeMetal {
                     && Math.abs(b.widthMm() - width) < 0.05)
         .findFirst()
         .orElseGet(() -> usual(bore, outer, width));
+  }
+
+  private static Bearing envelope(Family family, double bore, double outer, double width) {
+    return new Bearing(
+        family.id(),
+        family,
+        "",
+        bore,
+        outer,
+        width,
+        Optional.empty(),
+        Basis.RECALLED,
+        "by its envelope");
   }
 
   private static Bearing usual(double bore, double outer, double width) {

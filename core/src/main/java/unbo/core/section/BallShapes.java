@@ -6,14 +6,19 @@ import java.util.stream.IntStream;
 import unbo.core.section.Section.ContactLine;
 
 /**
- * Ball bearings with one or two rows. Estimates, not maker's data: pitch diameter (d + D)/2, ball
- * 0.6 of the ring section (0.64 full complement), never over 0.8 of the row's width; shoulders 0.22
- * of the ball over the groove's bottom; contact angle 25° for one row and 35° for two, drawn as the
- * middle of what the trade uses.
+ * Ball bearings with one or two rows. Balls of deep groove sizes that are listed as listed; the
+ * rest are estimates, not maker's data: pitch diameter (d + D)/2, ball 0.588 of the ring section in
+ * deep groove bearings, else 0.6 (0.64 full complement), never over 0.8 of the row's width;
+ * shoulders 0.22 of the ball over the groove's bottom; contact angle 25° for one row and 35° for
+ * two, drawn as the middle of what the trade uses.
  */
 final class BallShapes implements BearingShapes {
 
   private static final double BALL_SHARE = 0.6;
+
+  /** The mean of the listed deep groove sizes, which lie between 0.53 and 0.62. */
+  private static final double DEEP_GROOVE_SHARE = 0.588;
+
   private static final double FULL_SHARE = 0.64;
   private static final double SHOULDER = 0.28;
   private static final double RELIEVED = 0.46;
@@ -35,7 +40,11 @@ final class BallShapes implements BearingShapes {
   }
 
   static BallShapes deepGroove(Envelope room) {
-    return new BallShapes(room, size(room, BALL_SHARE), List.of(new Row(room.middle(), 0, 0)));
+    double ball =
+        ListedInside.ballsIn(room)
+            .map(i -> i.ballMm().orElseThrow())
+            .orElseGet(() -> size(room, DEEP_GROOVE_SHARE));
+    return new BallShapes(room, ball, List.of(new Row(room.middle(), 0, 0)));
   }
 
   static BallShapes fullComplement(Envelope room) {

@@ -1,23 +1,27 @@
 package unbo.core.section;
 
 import java.util.List;
-import unbo.core.arrangement.BearingKind;
 import unbo.core.catalogue.Bearing;
-import unbo.core.catalogue.TaperGeometry;
-import unbo.core.section.BearingShapes.Envelope;
+import unbo.core.catalogue.Family;
 
 /**
- * How much metal a bearing is, from the same estimated inside that is drawn: rings by revolving
- * their outlines, elements by count and size, cage as a share of the elements. Checked against
- * trade listings' masses: the free volume that is left agrees to about 15 %.
+ * How much metal a bearing is: by its listed mass where it has one, else from the same inside that
+ * is drawn and named: rings by revolving their outlines, elements by {@link InternalGeometry count
+ * and size}, cage as a share of the elements. What is drawn leaves out recesses, corners and the
+ * lower lands outside, so the sum is corrected by the mean ratio to listed masses; the free volume
+ * that is left then agrees to 15 %.
  */
 public final class BearingVolume {
 
-  /** Balls of a caged ball bearing fill about this share of the pitch circle. */
-  private static final double BALL_FILLING = 0.6;
-
-  private static final double ROLLER_FILLING = 0.87;
+  private static final double STEEL_G_PER_CM3 = 7.85;
   private static final double CAGE_OF_ELEMENTS = 0.22;
+
+  /** Mean of mass over drawn metal: 23 deep groove, 12 taper and 4 cylindrical roller bearings. */
+  private static final double BALL_CORRECTION = 0.95;
+
+  private static final double TAPER_CORRECTION = 1.035;
+  private static final double CYLINDRICAL_CORRECTION = 0.935;
+
   private static final double MM3_PER_CM3 = 1000;
 
   private BearingVolume() {}
@@ -27,62 +31,44 @@ public final class BearingVolume {
     return Math.PI / 4 * widthMm * (outerMm * outerMm - boreMm * boreMm) / MM3_PER_CM3;
   }
 
-  /** The metal of a bearing of the catalogue, in cm³. */
+  /** The metal of a bearing, in cm³. */
   public static double solidCm3(Bearing bearing) {
-    return bearing.isTaper()
-        ? taper(bearing)
-        : solidCm3(
-            BearingKind.DEEP_GROOVE_BALL, bearing.boreMm(), bearing.outerMm(), bearing.widthMm());
+    return ListedInside.of(bearing.family(), bearing.boreMm(), bearing.outerMm(), bearing.widthMm())
+        .map(listed -> listed.massG() / STEEL_G_PER_CM3)
+        .orElseGet(() -> estimateCm3(bearing));
   }
 
-  /** The metal of a bearing known by kind and envelope, in cm³; tapers go by their table row. */
-  public static double solidCm3(BearingKind kind, double bore, double outer, double width) {
-    Envelope room = new Envelope(0, width, bore / 2, outer / 2);
-    return switch (kind) {
-      case CYLINDRICAL_ROLLER ->
-          rollers(RollerShapes.cylindrical(room), 0.25 * (outer - bore), 0.62 * width, room);
-      case DRAWN_CUP_NEEDLE ->
-          rollers(RollerShapes.drawnCup(room), 0.335 * (outer - bore), 0.62 * width, room);
-      case FULL_COMPLEMENT_BALL -> balls(BallShapes.fullComplement(room), room, 0.98, 1);
-      case DOUBLE_ROW_BALL -> balls(BallShapes.doubleRow(room), room, 0.8, 2);
-      case ANGULAR_CONTACT_BALL -> balls(BallShapes.angular(room, true), room, 0.75, 1);
-      default -> balls(BallShapes.deepGroove(room), room, BALL_FILLING, 1);
+  private static double estimateCm3(Bearing bearing) {
+    BearingPortrait portrait = BearingPortrait.of(bearing);
+    double rings =
+        portrait.pieces().stream()
+            .filter(p -> !p.name().equals("cage"))
+            .flatMap(p -> p.shapes().stream())
+            .filter(s -> s.look() == Shape.Look.CUT_RING || s.look() == Shape.Look.CUT_SHEET)
+            .mapToDouble(BearingVolume::revolved)
+            .sum();
+    double drawn = rings + portrait.inside().map(BearingVolume::elements).orElse(0.0);
+    return correction(bearing.family()) * drawn / MM3_PER_CM3;
+  }
+
+  private static double correction(Family family) {
+    return switch (family) {
+      case TAPERED_ROLLER -> TAPER_CORRECTION;
+      case CYLINDRICAL_ROLLER -> CYLINDRICAL_CORRECTION;
+      case THRUST_BALL -> 1;
+      default -> family.isBall() ? BALL_CORRECTION : 1;
     };
   }
 
-  private static double taper(Bearing bearing) {
-    TaperGeometry inside = TaperGeometry.estimate(bearing);
-    TaperShapes shapes = new TaperShapes(bearing, 0, 1);
-    double rings = revolved(shapes.cone()) + revolved(shapes.cup());
-    double count =
-        Math.floor(ROLLER_FILLING * Math.PI * inside.pitchDiameterMm() / inside.rollerMm());
-    double roller = Math.PI / 4 * inside.rollerMm() * inside.rollerMm() * inside.rollerLengthMm();
-    return (rings + count * roller * (1 + CAGE_OF_ELEMENTS / 2)) / MM3_PER_CM3;
-  }
-
-  private static double balls(BallShapes shapes, Envelope room, double filling, int rows) {
-    List<Shape> all = shapes.shapes("all");
-    double rings =
-        all.stream()
-            .filter(s -> s.look() == Shape.Look.CUT_RING)
-            .mapToDouble(BearingVolume::revolved)
-            .sum();
-    Shape ball = all.stream().filter(s -> s.look() == Shape.Look.UNCUT).findFirst().orElseThrow();
-    double size = ball.mostR() - ball.leastR();
-    double count = Math.round(filling * Math.PI * 2 * room.pitch() / size);
-    double cage = filling > 0.9 ? 0 : CAGE_OF_ELEMENTS;
-    return (rings + rows * count * Math.PI / 6 * size * size * size * (1 + cage)) / MM3_PER_CM3;
-  }
-
-  private static double rollers(RollerShapes shapes, double size, double length, Envelope room) {
-    double rings =
-        shapes.shapes("all").stream()
-            .filter(s -> s.look() != Shape.Look.UNCUT)
-            .mapToDouble(BearingVolume::revolved)
-            .sum();
-    double count = Math.floor(0.8 * Math.PI * 2 * room.pitch() / size);
-    double cage = 1 + CAGE_OF_ELEMENTS;
-    return (rings + count * Math.PI / 4 * size * size * length * cage) / MM3_PER_CM3;
+  /** Elements with their cage; a taper's cage is sheet, half as heavy beside its rollers. */
+  private static double elements(InternalGeometry inside) {
+    double d = inside.elementMm();
+    double one =
+        inside.lengthMm().isPresent()
+            ? Math.PI / 4 * d * d * inside.lengthMm().getAsDouble()
+            : Math.PI / 6 * d * d * d;
+    double cage = inside.lengthMm().isPresent() ? CAGE_OF_ELEMENTS / 2 : CAGE_OF_ELEMENTS;
+    return inside.rows() * inside.perRow() * one * (1 + cage);
   }
 
   /** The volume of an outline turned once around the axis, in mm³ (Pappus and Guldin). */

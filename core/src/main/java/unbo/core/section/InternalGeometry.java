@@ -8,12 +8,15 @@ import unbo.core.catalogue.TaperGeometry;
 import unbo.core.section.BearingShapes.Envelope;
 
 /**
- * What lies inside a bearing, estimated from its envelope: nobody's data, and said so wherever it
- * is shown. Element sizes are the shares of the ring section that the drawings use. Counts: a deep
- * groove ball bearing is filled by displacing the rings, balls over an arc of about 186° (Harris,
- * Rolling Bearing Analysis, on Conrad assembly); other caged ball rows fill 0.83 of the pitch
- * circle, caged rollers 0.87, a full complement all of it.
+ * What lies inside a bearing: balls as {@link ListedInside listed} where they were counted, else
+ * estimated from the envelope, which is nobody's data and said so wherever it is shown. Element
+ * sizes are the shares of the ring section that the drawings use. Counts: a deep groove ball
+ * bearing is filled by displacing the rings, which leaves room for 0.56 to 0.61 of a full circle of
+ * balls (the listed sizes; Harris, Rolling Bearing Analysis, on Conrad assembly): 0.6 is taken.
+ * Other caged ball rows fill 0.83 of the pitch circle, caged rollers 0.87, a full complement all of
+ * it. An estimated count may be one off, an estimated diameter 12 %.
  *
+ * @param listed whether elements were counted and measured, not estimated
  * @param elementMm ball or mean roller diameter Dw
  * @param lengthMm roller length, empty for balls
  * @param perRow elements in a row, Z
@@ -22,6 +25,7 @@ import unbo.core.section.BearingShapes.Envelope;
  * @param contactAngleDeg contact angle where it is known or tabled, empty where it is not
  */
 public record InternalGeometry(
+    boolean listed,
     double elementMm,
     OptionalDouble lengthMm,
     int perRow,
@@ -29,9 +33,10 @@ public record InternalGeometry(
     double pitchMm,
     OptionalDouble contactAngleDeg) {
 
-  private static final double CONRAD_DEG = 186;
+  private static final double CONRAD_FILLING = 0.6;
   private static final double BALL_FILLING = 0.83;
   private static final double ROLLER_FILLING = 0.87;
+  private static final double RIBBED_FILLING = 0.81;
 
   /**
    * Estimates; empty for plain bearings, which have no elements.
@@ -46,9 +51,10 @@ public record InternalGeometry(
     }
     if (bearing.isTaper()) {
       TaperGeometry g = TaperGeometry.estimate(bearing);
-      int count = rollers(g.pitchDiameterMm(), g.rollerMm(), fullComplement);
+      int count = rollers(g.pitchDiameterMm(), g.rollerMm(), filling(fullComplement));
       return Optional.of(
           new InternalGeometry(
+              false,
               g.rollerMm(),
               OptionalDouble.of(g.rollerLengthMm()),
               count,
@@ -68,11 +74,12 @@ public record InternalGeometry(
     return switch (bearing.family()) {
       case CYLINDRICAL_ROLLER -> {
         RibbedRollerShapes shapes = new RibbedRollerShapes(room);
-        yield roller(shapes.rollerMm(), shapes.lengthMm(), 2 * room.pitch(), full);
+        yield roller(
+            shapes.rollerMm(), shapes.lengthMm(), 2 * room.pitch(), full ? 1 : RIBBED_FILLING);
       }
       case DRAWN_CUP_NEEDLE -> needle(RollerShapes.drawnCup(room), room, full);
       case NEEDLE_CAGE ->
-          roller(room.section(), 0.8 * room.width(), room.bore() + room.outer(), full);
+          roller(room.section(), 0.8 * room.width(), room.bore() + room.outer(), filling(full));
       case NEEDLE_ROLLER ->
           needle(RollerShapes.machined(room, !bearing.isWithoutInnerRing()), room, full);
       case SELF_ALIGNING_BALL ->
@@ -95,36 +102,53 @@ public record InternalGeometry(
 
   private static InternalGeometry deepGroove(Envelope room, boolean full) {
     BallShapes shapes = full ? BallShapes.fullComplement(room) : BallShapes.deepGroove(room);
-    double step = 2 * Math.toDegrees(Math.asin(shapes.ballMm() / (2 * room.pitch())));
-    int count = full ? (int) (360 / step) : 1 + (int) (CONRAD_DEG / step);
+    double around = Math.PI / Math.asin(shapes.ballMm() / (2 * room.pitch()));
+    Optional<ListedInside> listed = full ? Optional.empty() : ListedInside.ballsIn(room);
+    int count =
+        full
+            ? (int) around
+            : listed
+                .map(i -> i.balls().orElseThrow())
+                .orElse((int) Math.round(CONRAD_FILLING * around));
     return new InternalGeometry(
-        shapes.ballMm(), OptionalDouble.empty(), count, 1, 2 * room.pitch(), OptionalDouble.of(0));
+        listed.isPresent(),
+        shapes.ballMm(),
+        OptionalDouble.empty(),
+        count,
+        1,
+        2 * room.pitch(),
+        OptionalDouble.of(0));
   }
 
   private static InternalGeometry balls(
       double ball, Envelope room, int rows, double filling, OptionalDouble angle) {
     int count = (int) (filling * Math.PI / Math.asin(ball / (2 * room.pitch())));
     return new InternalGeometry(
-        ball, OptionalDouble.empty(), Math.max(3, count), rows, 2 * room.pitch(), angle);
+        false, ball, OptionalDouble.empty(), Math.max(3, count), rows, 2 * room.pitch(), angle);
   }
 
   private static InternalGeometry needle(RollerShapes shapes, Envelope room, boolean full) {
     double pitch = 2 * (shapes.racewayInMm() + shapes.rollerMm() / 2);
-    return roller(shapes.rollerMm(), shapes.lengthMm(), pitch, full);
+    return roller(shapes.rollerMm(), shapes.lengthMm(), pitch, filling(full));
   }
 
   private static InternalGeometry roller(
-      double diameter, double length, double pitch, boolean full) {
+      double diameter, double length, double pitch, double filling) {
     return new InternalGeometry(
+        false,
         diameter,
         OptionalDouble.of(length),
-        rollers(pitch, diameter, full),
+        rollers(pitch, diameter, filling),
         1,
         pitch,
         OptionalDouble.of(0));
   }
 
-  private static int rollers(double pitch, double diameter, boolean full) {
-    return (int) ((full ? 1 : ROLLER_FILLING) * Math.PI / Math.asin(diameter / pitch));
+  private static double filling(boolean full) {
+    return full ? 1 : ROLLER_FILLING;
+  }
+
+  private static int rollers(double pitch, double diameter, double filling) {
+    return (int) (filling * Math.PI / Math.asin(diameter / pitch));
   }
 }

@@ -6,12 +6,12 @@ import unbo.core.section.BearingShapes.Envelope;
 
 /**
  * A cylindrical roller bearing with its ribs where its letters put them: N has none outside, NU
- * none inside, NJ one inside, NUP one and a loose one inside. Estimates: roller 0.5 of the ring
+ * none inside, NJ one inside, NUP one and a loose one inside. Estimates: roller 0.55 of the ring
  * section and 0.62 of the width long, ribs 0.28 of the roller high.
  */
 final class RibbedRollerShapes {
 
-  private static final double ROLLER_SHARE = 0.5;
+  private static final double ROLLER_SHARE = 0.55;
   private static final double LENGTH_SHARE = 0.62;
   private static final double RIB_SHARE = 0.28;
 

@@ -5,7 +5,7 @@ import java.util.List;
 import unbo.core.section.Section.ContactLine;
 
 /**
- * Roller and needle bearings whose rollers lie along the axis. Estimates: cylindrical rollers 0.5
+ * Roller and needle bearings whose rollers lie along the axis. Estimates: cylindrical rollers 0.55
  * of the ring section, on a bare shaft 0.56, needles what a shell of a third leaves; rollers 0.62
  * of the width long.
  */
@@ -31,7 +31,7 @@ final class RollerShapes implements BearingShapes {
 
   /** Two ribs on the outer ring, none on the inner: the shaft may move along. */
   static RollerShapes cylindrical(Envelope room) {
-    double roller = 0.5 * room.section();
+    double roller = 0.55 * room.section();
     return new RollerShapes(room, roller, room.pitch() - roller / 2, true, Shape.Look.CUT_RING);
   }
 
