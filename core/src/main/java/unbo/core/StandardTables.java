@@ -31,6 +31,7 @@ public final class StandardTables {
           "setting.SplitPin",
           "size.SizeVariant",
           "size.Telltales",
+          "tolerance.CornerRadius",
           "tolerance.InternalClearances",
           "tolerance.RingTolerances",
           "vehicle.VehicleLayout",

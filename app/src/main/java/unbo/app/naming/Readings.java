@@ -15,6 +15,7 @@ import unbo.core.designation.DesignationReader;
 import unbo.core.designation.Reading;
 import unbo.core.designation.ReadingReport;
 import unbo.core.section.BearingPortrait;
+import unbo.core.tolerance.CornerRadius;
 
 /** Reads numbers and draws bearings for the pages of this package; the reader is made once. */
 @Component
@@ -71,6 +72,8 @@ class Readings {
     model.addAttribute(
         "phone", BearingDrawing.of(subjects, close, BearingDrawing.Format.phone(inch)));
     model.addAttribute("inside", subjects.get(0).portrait().inside().orElse(null));
+    model.addAttribute(
+        "corner", CornerRadius.of(subjects.get(0).portrait().bearing()).orElse(null));
     model.addAttribute("close", close);
   }
 }

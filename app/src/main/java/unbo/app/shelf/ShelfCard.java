@@ -10,6 +10,7 @@ import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.designation.Reading;
 import unbo.core.measure.Instrument;
+import unbo.core.tolerance.CornerRadius;
 import unbo.core.tolerance.IncomingInspection;
 import unbo.core.tolerance.InternalClearances;
 import unbo.core.tolerance.RingKind;
@@ -33,6 +34,7 @@ final class ShelfCard {
     Optional<Bearing> bearing = Catalogue.standard().find(item.getDesignation());
     model.addAttribute("item", item);
     model.addAttribute("bearing", bearing.orElse(null));
+    model.addAttribute("corner", bearing.flatMap(CornerRadius::of).orElse(null));
     model.addAttribute("moves", shelf.moves(item.getId()));
     model.addAttribute("proof", shelf.proof(item));
     model.addAttribute(

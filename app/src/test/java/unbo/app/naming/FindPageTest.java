@@ -54,6 +54,18 @@ class FindPageTest extends PageTest {
     return text.equals("measure the outside") ? "easure the outside" : text;
   }
 
+  /** Counted balls are called listed, others estimated; a corner's band only where it is known. */
+  @Test
+  void theInsideSaysWhereItComesFrom() throws Exception {
+    mvc.perform(get("/name?q=6205").with(as("joren")))
+        .andExpect(content().string(containsString("Balls, as listed")))
+        .andExpect(content().string(containsString("9, Ø 7.94 mm")))
+        .andExpect(content().string(containsString("1 to 1.5 mm")));
+    mvc.perform(get("/name?q=6211").with(as("joren")))
+        .andExpect(content().string(containsString("Balls, estimated ± 1")))
+        .andExpect(content().string(not(containsString("Corner radius"))));
+  }
+
   @Test
   void whatIsNothingSaysWhatWouldDo() throws Exception {
     find("hello there").andExpect(content().string(says("Not a part number, a size")));

@@ -15,8 +15,9 @@ import unbo.core.measure.Window;
  * be told is not passed). Bore and outside are the mean of several places; a single reading says
  * less and should carry more uncertainty.
  *
- * <p>Not judged: the corner radius, whose least sizes are in no table here; hold it against the
- * fillet. Play is the radial clearance under no load, ISO 5753-1.
+ * <p>Not judged: the corner radius, read without an uncertainty; its {@link CornerRadius band} is
+ * shown beside it, and it is held against the fillet. Play is the radial clearance under no load,
+ * ISO 5753-1.
  *
  * @param findings each judged size, in the order bore, outside, width, play
  */
