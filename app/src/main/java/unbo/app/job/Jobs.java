@@ -123,6 +123,7 @@ public class Jobs {
    *
    * @param revision the part's revision on the page that is being saved
    * @throws StaleStation when the part was written since, at whatever station
+   * @throws ClosedJob when the job is closed
    */
   @Transactional
   public Job changePart(
@@ -133,8 +134,9 @@ public class Jobs {
       StationMark.State state,
       String text,
       Consumer<WorkRecord> change) {
-    WorkRecord work = toChange(id).work();
-    if (work.partRevision(part) != revision) {
+    Job now = toChange(id);
+    WorkRecord work = now.work();
+    if (!now.isClosed() && work.partRevision(part) != revision) {
       throw new StaleStation(lastAt(work.writerOf(part), id));
     }
     return apply(
