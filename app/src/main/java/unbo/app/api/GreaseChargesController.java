@@ -97,7 +97,7 @@ class GreaseChargesController {
         List.of(
             weighed
                 ? "Metal from the mass at 7.85 g/cm³: ± 3 %."
-                : "Metal from estimated geometry: ± 15 %.",
+                : "Metal from a listed mass, else from estimated geometry: ± 15 %.",
             "Relubrication is the rule 0.005·D·B."));
   }
 

@@ -48,10 +48,6 @@ record JobState(
   /** A reading of end play with its place. */
   record EndPlay(EndPlayKey.Stage stage, int place, EndPlayReading reading) {}
 
-  static ObjectMapper mapper() {
-    return MAPPER;
-  }
-
   String text() {
     try {
       return MAPPER.writeValueAsString(this);

@@ -282,7 +282,7 @@ public class Jobs {
     School school = last.get().schoolBefore().isPresent() ? job.getVehicle().getSchool() : null;
     Map<HardStop, StopMark> waivers = job.work().waivers();
     job.work().restore(last.get().before());
-    if (!mayWaive && !waivers.keySet().equals(job.work().waivers().keySet())) {
+    if (!mayWaive && !waivers.equals(job.work().waivers())) {
       throw new NotYours();
     }
     last.get().schoolBefore().ifPresent(job.getVehicle()::keepTo);

@@ -4,6 +4,7 @@ import jakarta.persistence.Embeddable;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.time.Instant;
+import java.util.Objects;
 import unbo.core.verification.Role;
 
 /** A hard stop met, or waived by name with a reason. */
@@ -35,6 +36,22 @@ public class StopMark {
 
   public static StopMark waived(String reason, String person, Role role, Instant at) {
     return new StopMark(true, reason, person, role, at);
+  }
+
+  /** Whether it says the same by the same person at the same moment. */
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof StopMark mark
+        && waived == mark.waived
+        && Objects.equals(detail, mark.detail)
+        && Objects.equals(person, mark.person)
+        && role == mark.role
+        && Objects.equals(at, mark.at);
+  }
+
+  @Override
+  public int hashCode() {
+    return Objects.hash(waived, detail, person, role, at);
   }
 
   public boolean isWaived() {

@@ -70,6 +70,27 @@ class JobGuardsTest extends PageTest {
     assertThat(reload(job).work().getStops()).isEmpty();
   }
 
+  /** Not even an older one with another reason: what stands is what its signer wrote last. */
+  @Test
+  void anApprenticeDoesNotPutBackAnOlderWaiver() throws Exception {
+    Job job = waived();
+    jobs.change(
+        job.getId(),
+        Station.PROVE,
+        reload(job).work().revision(Station.PROVE),
+        "Ilse",
+        StationMark.State.WORKED_ON,
+        "another reason",
+        (work, s) ->
+            work.getStops()
+                .put(
+                    HardStop.BRAKE,
+                    StopMark.waived("brake seen to elsewhere", "Ilse", Role.OWNER, s.at())));
+    assertThat(undoAs("tuva", job)).isEqualTo(403);
+    assertThat(reload(job).work().getStops().get(HardStop.BRAKE).getPerson()).isEqualTo("Ilse");
+    assertThat(undoAs("joren", job)).isEqualTo(302);
+  }
+
   @Test
   void whatConcernsNoWaiverIsUndoneByAnybody() throws Exception {
     Job job = waived();

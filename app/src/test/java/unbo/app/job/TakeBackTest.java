@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.lang.reflect.RecordComponent;
 import java.time.Instant;
@@ -69,15 +70,14 @@ class TakeBackTest extends PageTest {
   @Test
   void everythingIsEverything() throws Exception {
     Job job = newJob();
-    JobState before = JobState.of(reload(job).work().state().text());
+    JsonNode before = new ObjectMapper().readTree(reload(job).work().state().text());
     change(job, "everything", TakeBackTest::everything);
-    JobState after = JobState.of(reload(job).work().state().text());
-    ObjectMapper mapper = JobState.mapper();
+    JsonNode after = new ObjectMapper().readTree(reload(job).work().state().text());
     for (RecordComponent field : JobState.class.getRecordComponents()) {
-      field.getAccessor().setAccessible(true);
-      assertThat(mapper.writeValueAsString(field.getAccessor().invoke(after)))
+      assertThat(after.get(field.getName()))
           .as(field.getName())
-          .isNotEqualTo(mapper.writeValueAsString(field.getAccessor().invoke(before)));
+          .isNotNull()
+          .isNotEqualTo(before.get(field.getName()));
     }
   }
 

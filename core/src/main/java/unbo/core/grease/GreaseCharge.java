@@ -7,7 +7,7 @@ import unbo.core.section.BearingVolume;
 
 /**
  * How much grease goes into one bearing. Free volume is the ring between bore, outside and faces
- * less the metal; the metal from estimated geometry (± 15 % of the free volume) or from the mass
+ * less the metal; the metal listed or estimated (± 15 % of the free volume) or from the mass
  * weighed (steel 7.85 g/cm³, ± 3 %). Relubrication is 0.005·D·B grams (D, B in mm), a common rule
  * of the trade.
  *
@@ -37,7 +37,7 @@ public record GreaseCharge(
   /**
    * The charge of a bearing.
    *
-   * @param solidCm3 its metal, from estimated geometry
+   * @param solidCm3 its metal, from a listed mass or estimated geometry
    * @param massG its mass weighed, which rules over the estimate; empty when nobody has
    * @param density of the grease, 0.7 to 2 g/cm³
    * @throws IllegalArgumentException when the mass fills the whole envelope, so cannot be its own
