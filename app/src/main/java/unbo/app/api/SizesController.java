@@ -114,9 +114,13 @@ class SizesController {
     OptionalDouble value = fields.optionalNumber(name + "Mm", 0.5, MeasuredSize.MOST_MM);
     String shared = Fields.word(query, "instrument", USUAL);
     String id = Fields.word(query, name + "Instrument", shared);
-    Optional<Instrument> instrument = Instrument.withId(id);
+    Optional<Instrument> instrument = Instrument.withId(id).filter(Instrument::isForLengths);
     if (instrument.isEmpty()) {
-      String all = Instrument.all().stream().map(Instrument::id).collect(Collectors.joining(", "));
+      String all =
+          Instrument.all().stream()
+              .filter(Instrument::isForLengths)
+              .map(Instrument::id)
+              .collect(Collectors.joining(", "));
       String field = query.containsKey(name + "Instrument") ? name + "Instrument" : "instrument";
       fields.impossible(
           field,

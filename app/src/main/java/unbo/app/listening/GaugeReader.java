@@ -225,7 +225,7 @@ final class GaugeReader {
   void runOut() {
     Instrument gauge =
         Instrument.withId(typed("gauge"))
-            .filter(g -> g.id().endsWith("dial"))
+            .filter(g -> g.measures().equals("travel"))
             .orElseGet(Instrument::dial);
     List<Double> values = readings(typed("readings"));
     if (values.isEmpty() || problems.at("readings") != null) {

@@ -61,7 +61,7 @@ class ListenPage {
         "occasions", List.of(Occasion.ROAD, Occasion.JACKED, Occasion.LIFTED, Occasion.OPENED));
     model.addAttribute("barred", listening.barred());
     model.addAttribute(
-        "gauges", Instrument.all().stream().filter(i -> i.id().endsWith("dial")).toList());
+        "gauges", Instrument.measuring("travel"));
     if (!model.containsAttribute("ending")) {
       LocalDate on = LocalDate.now(clock).plusDays(RECHECK_AFTER_DAYS);
       model.addAttribute("ending", new EndingForm(on.toString(), "", "", "", null));

@@ -104,7 +104,7 @@ public record SetSheet(
     return new SetSheet(
         form,
         input.problems(),
-        Instrument.all().stream().filter(i -> i.id().endsWith("dial")).toList(),
+        Instrument.measuring("travel"),
         job.getVehicle().getSchool(),
         List.of(School.values()),
         found(input, first, setting, figures),

@@ -9,8 +9,30 @@ import unbo.core.catalogue.TaperGeometry;
  *
  * @param effectiveCentresMm distance of the two effective centres, in millimetres
  * @param meanContactAngleDeg mean contact angle of the two rows, in degrees
+ * @param angleKnown whether the table has both contact angles
+ * @param read whether both bearings were read, not assumed
  */
-public record TaperPair(double effectiveCentresMm, double meanContactAngleDeg) {
+public record TaperPair(
+    double effectiveCentresMm, double meanContactAngleDeg, boolean angleKnown, boolean read) {
+
+  /** An effective centre agrees with listings to about 0.5 mm; two of them by root-sum-square. */
+  private static final double CENTRES_MM = 0.7;
+
+  private static final double CENTRES_UNKNOWN_MM = 3;
+  private static final double ANGLE_DEG = 0.5;
+
+  /** Light series run from about 11° to 17°. */
+  private static final double ANGLE_UNKNOWN_DEG = 3;
+
+  /** Uncertainty of the distance at 95 %: our assumption where an angle is not known. */
+  public double centresUncertaintyMm() {
+    return angleKnown ? CENTRES_MM : CENTRES_UNKNOWN_MM;
+  }
+
+  /** Uncertainty of the angle at 95 %, degrees. */
+  public double angleUncertaintyDeg() {
+    return angleKnown ? ANGLE_DEG : ANGLE_UNKNOWN_DEG;
+  }
 
   /** The pair of an assembly; empty when it does not hold exactly two tapers. */
   public static Optional<TaperPair> of(Assembly assembly) {
@@ -22,7 +44,20 @@ public record TaperPair(double effectiveCentresMm, double meanContactAngleDeg) {
     double first = centre(assembly, tapers.get(0));
     double second = centre(assembly, tapers.get(1));
     double angles = angle(assembly, tapers.get(0)) + angle(assembly, tapers.get(1));
-    return Optional.of(new TaperPair(Math.abs(second - first), angles / 2));
+    return Optional.of(
+        new TaperPair(
+            Math.abs(second - first),
+            angles / 2,
+            tapers.stream().allMatch(p -> knowsAngle(assembly, p)),
+            tapers.stream().allMatch(p -> assembly.isRead(p.id()))));
+  }
+
+  private static boolean knowsAngle(Assembly assembly, BearingPlace place) {
+    return assembly
+        .bearing(place.id())
+        .taper()
+        .filter(t -> t.contactAngleDeg().isPresent())
+        .isPresent();
   }
 
   private static double centre(Assembly assembly, BearingPlace place) {

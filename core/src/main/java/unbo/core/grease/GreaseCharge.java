@@ -30,9 +30,9 @@ public record GreaseCharge(
   /** A teaspoon, in cm³. */
   public static final double TEASPOON_CM3 = 5;
 
-  private static final double STEEL_G_PER_CM3 = 7.85;
-  private static final double BY_GEOMETRY = 0.15;
-  private static final double BY_MASS = 0.03;
+  static final double STEEL_G_PER_CM3 = 7.85;
+  static final double BY_GEOMETRY = 0.15;
+  static final double BY_MASS = 0.03;
 
   /**
    * The charge of a bearing.

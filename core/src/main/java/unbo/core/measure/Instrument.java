@@ -9,11 +9,13 @@ import unbo.core.tables.Table;
  *
  * @param id short name, lower case with hyphens
  * @param name what a mechanic calls it
- * @param uncertainty expanded uncertainty U (k = 2) in millimetres or, for a {@code relative} one,
- *     as a share of the reading
+ * @param uncertainty expanded uncertainty U (k = 2) in the unit of the reading (mm, °C, g) or, for
+ *     a {@code relative} one, as a share of the reading
  * @param relative whether the uncertainty is a share
+ * @param measures what it measures: length, bore, depth, travel, gap, force, temperature or mass
  */
-public record Instrument(String id, String name, double uncertainty, boolean relative) {
+public record Instrument(
+    String id, String name, double uncertainty, boolean relative, String measures) {
 
   private static final List<Instrument> ALL =
       Table.read(
@@ -24,7 +26,8 @@ public record Instrument(String id, String name, double uncertainty, boolean rel
                   row.text("id"),
                   row.text("name"),
                   row.number("uncertainty"),
-                  row.text("kind").equals("relative")));
+                  row.text("kind").equals("relative"),
+                  row.text("measures")));
 
   /** All instruments of the table {@code instruments.csv}, in its order. */
   public static List<Instrument> all() {
@@ -33,6 +36,24 @@ public record Instrument(String id, String name, double uncertainty, boolean rel
 
   public static Optional<Instrument> withId(String id) {
     return ALL.stream().filter(i -> i.id.equals(id)).findFirst();
+  }
+
+  /** The instruments that measure one thing, such as {@code travel}, in the table's order. */
+  public static List<Instrument> measuring(String what) {
+    return ALL.stream().filter(i -> i.measures.equals(what)).toList();
+  }
+
+  /** Whether its readings are millimetres. */
+  public boolean isForLengths() {
+    return !List.of("force", "temperature", "mass").contains(measures);
+  }
+
+  /** Instruments for the same thing with a smaller uncertainty, the coarsest of them first. */
+  public List<Instrument> finer() {
+    return measuring(measures).stream()
+        .filter(i -> i.relative == relative && i.uncertainty < uncertainty)
+        .sorted(java.util.Comparator.comparingDouble(Instrument::uncertainty).reversed())
+        .toList();
   }
 
   /** The dial indicator, with which end play is measured unless another is named. */

@@ -62,14 +62,25 @@ public final class Readings {
 
   /** Mean with its expanded uncertainty at 95 %. */
   public Measured result() {
-    return new Measured(mean(), Math.hypot(scatter(), instrument.uncertaintyAt(mean())));
+    return new Measured(mean(), Math.hypot(scatterOf(count()), instrument.uncertaintyAt(mean())));
   }
 
-  private double scatter() {
+  /** With what they were taken. */
+  public Instrument instrument() {
+    return instrument;
+  }
+
+  /**
+   * What the scatter of these readings would leave in the mean of {@code n} readings, at 95 %:
+   * t·s/√n. Zero while there is one reading only, of whose scatter nothing is known.
+   *
+   * @param n two or more
+   */
+  public double scatterOf(int n) {
     if (!repeatabilityKnown()) {
       return 0;
     }
-    double t = new TDistribution(count() - 1.0).inverseCumulativeProbability(TWO_SIDED_95);
-    return t * statistics.getStandardDeviation() / Math.sqrt(count());
+    double t = new TDistribution(n - 1.0).inverseCumulativeProbability(TWO_SIDED_95);
+    return t * statistics.getStandardDeviation() / Math.sqrt(n);
   }
 }

@@ -38,6 +38,12 @@ public final class BearingVolume {
         .orElseGet(() -> estimateCm3(bearing));
   }
 
+  /** Whether its metal is a listed mass, not an estimate. */
+  public static boolean isListed(Bearing bearing) {
+    return ListedInside.of(bearing.family(), bearing.boreMm(), bearing.outerMm(), bearing.widthMm())
+        .isPresent();
+  }
+
   private static double estimateCm3(Bearing bearing) {
     BearingPortrait portrait = BearingPortrait.of(bearing);
     double rings =

@@ -35,8 +35,7 @@ public enum AccusingTest {
       "Dial indicator on the flange face near its edge, one turn by hand: highest minus lowest reading.",
       "dial");
 
-  /** Two probes, each taken to be good to 1.5 K: a contact thermometer of the workshop kind. */
-  private static final double HEAT_UNCERTAINTY_K = 2.1;
+  private static final String PROBE = "probe";
 
   private final String id;
   private final String title;
@@ -72,6 +71,11 @@ public enum AccusingTest {
   public double uncertaintyAt(double reading) {
     return Instrument.withId(instrument)
         .map(i -> i.uncertaintyAt(reading))
-        .orElse(HEAT_UNCERTAINTY_K);
+        .orElseGet(AccusingTest::twoProbes);
+  }
+
+  /** A difference of two temperatures, each read with a contact thermometer. */
+  private static double twoProbes() {
+    return Math.sqrt(2) * Instrument.withId(PROBE).orElseThrow().uncertainty();
   }
 }

@@ -1,0 +1,54 @@
+package unbo.core.rock;
+
+import java.util.List;
+import unbo.core.measure.Measured;
+import unbo.core.measure.Window;
+import unbo.core.working.Finer;
+import unbo.core.working.Formula;
+import unbo.core.working.Input;
+import unbo.core.working.Origin;
+import unbo.core.working.Working;
+
+/** One figure against another: a hub against its brother, a test now against before. */
+public final class Comparison {
+
+  /** A gain over nothing: better for certain when the whole interval lies in it. */
+  public static final Window BETTER = new Window(0, Double.POSITIVE_INFINITY);
+
+  private Comparison() {}
+
+  /** How much hotter this hub is than the one on the other side, in °C of difference. */
+  public static Working heat(double here, double other, double probe, Origin origin) {
+    return Working.of(
+        Formula.of(
+            "Difference of temperature",
+            "°C",
+            "ΔT = T₁ − T₂",
+            v -> v.get("T₁") - v.get("T₂"),
+            "JCGM 100:2008, 5.1.2: the uncertainties of two readings add by root-sum-square.",
+            "Both read at the same place, after the same run; sun and brake warm one side too."),
+        List.of(
+            Input.of("T₁", "this hub", here, probe, "°C", origin),
+            Input.of("T₂", "other side", other, probe, "°C", origin)));
+  }
+
+  /**
+   * By how much a test became better, in its unit: before less now.
+   *
+   * @param finer what would make both readings better, if anything
+   */
+  public static Working gain(
+      String title, Measured before, Measured now, String unit, List<Finer> finer, Origin origin) {
+    return Working.of(
+        Formula.of(
+            "Gain of “" + title + "”",
+            unit,
+            "gain = before − now",
+            v -> v.get("before") - v.get("now"),
+            "JCGM 100:2008, 5.1.2: independent readings add by root-sum-square.",
+            "Better only when the gain is over its uncertainty. One reading each: the scatter is not in it."),
+        List.of(
+            new Input("before", "before the work", before, unit, origin, List.of()),
+            new Input("now", "now", now, unit, origin, finer)));
+  }
+}

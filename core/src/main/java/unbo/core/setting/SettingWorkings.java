@@ -1,0 +1,127 @@
+package unbo.core.setting;
+
+import java.util.ArrayList;
+import java.util.List;
+import unbo.core.measure.Instrument;
+import unbo.core.measure.Measured;
+import unbo.core.measure.Readings;
+import unbo.core.working.Formula;
+import unbo.core.working.Input;
+import unbo.core.working.Origin;
+import unbo.core.working.ReadingInputs;
+import unbo.core.working.Working;
+
+/** How the figures of a setting came about: dialled play, step, play at a hole, turning torque. */
+public final class SettingWorkings {
+
+  private static final String READINGS = "JCGM 100:2008, 4.2 and G.3: U = √((t·s/√n)² + U_gauge²)";
+  private static final String ONE =
+      "One reading: nothing is known of the scatter, so the result looks better than it is. ";
+
+  private SettingWorkings() {}
+
+  /** A mean of readings, in their unit. */
+  public static Working mean(String title, Readings readings, String unit, Origin origin) {
+    return Working.of(
+        Formula.of(
+                title, unit, "E = m + δ", v -> v.get("m") + v.get("δ"), READINGS, limits(readings))
+            .by("spread, greatest less least", unit, v -> readings.spread()),
+        ReadingInputs.of("m", title.toLowerCase(java.util.Locale.ROOT), readings, unit, origin));
+  }
+
+  private static String limits(Readings readings) {
+    return (readings.repeatabilityKnown() ? "" : ONE)
+        + "A dial indicator shows play, never preload; scatter is taken as normal.";
+  }
+
+  /** Greatest less least of some readings. */
+  public static Working spread(Readings readings, String unit, Origin origin) {
+    double greatest = readings.least() + readings.spread();
+    return Working.of(
+        Formula.of(
+            "Spread",
+            unit,
+            "greatest − least",
+            v -> v.get("greatest") - v.get("least"),
+            "Range of the readings.",
+            "Grows with the number of readings; the scatter in the uncertainty is Student’s t."),
+        List.of(
+            Input.exact("greatest", "greatest reading", greatest, unit, origin),
+            Input.exact("least", "least reading", readings.least(), unit, origin)));
+  }
+
+  /** Axial travel from one locking place to the next. */
+  public static Working step(SpindleThread thread, NutLock lock, Origin origin) {
+    return Working.of(stepFormula(), turn(thread, lock, origin));
+  }
+
+  private static Formula stepFormula() {
+    return Formula.of(
+        "Travel of one hole",
+        "mm",
+        "p = P / z",
+        v -> v.get("P") / v.get("z"),
+        "Thread geometry (ISO 68-1): one turn is one pitch.",
+        "The thread’s own play is not in it.");
+  }
+
+  private static List<Input> turn(SpindleThread thread, NutLock lock, Origin origin) {
+    String places =
+        lock.isCastle()
+            ? "places per turn: slots times pin holes where they do not coincide"
+            : "places per turn of the retainer";
+    return List.of(
+        Input.exact("P", "pitch of " + thread.text(), thread.pitchMm(), "mm", origin),
+        Input.exact("z", places, lock.positionsPerTurn(), "", origin));
+  }
+
+  /** The play predicted at a locking place. */
+  public static Working atHole(
+      Readings play, Origin readBy, SpindleThread thread, NutLock lock, Origin origin, int steps) {
+    List<Input> inputs = new ArrayList<>(ReadingInputs.of("m", "end play", play, "mm", readBy));
+    inputs.addAll(turn(thread, lock, origin));
+    inputs.add(Input.exact("n", "holes tighter (+)", steps, "", Origin.entered("hole looked at")));
+    return Working.of(
+        Formula.of(
+                "Play at the hole",
+                "mm",
+                "E = m + δ − n · P / z",
+                v -> v.get("m") + v.get("δ") - v.get("n") * v.get("P") / v.get("z"),
+                "Thread geometry (ISO 68-1) and " + READINGS,
+                limits(play)
+                    + " Spring of hub and thread is left out: only the play dialled at the pinned hole is the result.")
+            .by("travel of one hole", "mm", v -> v.get("P") / v.get("z")),
+        inputs);
+  }
+
+  /** Turning torque from a spring scale. */
+  public static Working torque(Measured forceN, double radiusMm, Origin origin) {
+    return Working.of(
+        Formula.of(
+            "Turning torque",
+            "Nm",
+            "M = (F + δ) · r / 1000",
+            v -> (v.get("F") + v.get("δ")) * v.get("r") / 1000,
+            "Lever: force times radius.",
+            "Read while it turns steadily, pulled square to the radius; the seal’s drag is in it."),
+        List.of(
+            Input.exact("F", "force on the scale", forceN.value(), "N", origin),
+            scale(forceN),
+            Input.exact("r", "radius of the pull", radiusMm, "mm", origin)));
+  }
+
+  private static Input scale(Measured force) {
+    Instrument scale = Instrument.measuring("force").get(0);
+    Input error =
+        Input.of(
+            "δ",
+            "error of the " + scale.name(),
+            0,
+            force.uncertainty(),
+            "N",
+            Origin.table("usual for this kind of gauge; a calibration certificate replaces it"));
+    return error.or(
+        "have the spring scale checked against a known mass, then use its own figure",
+        force.uncertainty() / 4);
+  }
+}
