@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
@@ -45,6 +49,18 @@ class EveryMappingTest extends PageTest {
 
   private record Address(HttpMethod method, String path) {}
 
+  private static final Pattern CHOICE = Pattern.compile("\\{\\w+:([a-z|]+)}");
+
+  /** A pattern's addresses: every word of a choice, a one for everything else. */
+  private static Stream<String> paths(String pattern) {
+    Matcher choice = CHOICE.matcher(pattern);
+    if (choice.find()) {
+      return Arrays.stream(choice.group(1).split("\\|"))
+          .flatMap(word -> paths(choice.replaceFirst(word)));
+    }
+    return Stream.of(pattern.replaceAll("\\{[^}]*}", "1").replace("**", "1").replace("*", "1"));
+  }
+
   private List<Address> addresses() {
     List<Address> all = new ArrayList<>();
     mappings
@@ -52,9 +68,7 @@ class EveryMappingTest extends PageTest {
         .forEach(
             (info, handler) -> {
               Set<RequestMethod> methods = info.getMethodsCondition().getMethods();
-              for (String pattern : info.getPatternValues()) {
-                String path =
-                    pattern.replaceAll("\\{[^}]*}", "1").replace("**", "1").replace("*", "1");
+              for (String path : info.getPatternValues().stream().flatMap(p -> paths(p)).toList()) {
                 if (methods.isEmpty()) {
                   all.add(new Address(HttpMethod.GET, path));
                 }

@@ -72,6 +72,8 @@ class BenchController {
     model.addAttribute("fields", fields);
     model.addAttribute("elsewhere", form.elsewhere(fields.stream().map(Field::name).toList()));
     model.addAttribute("contacts", ContactLine.of(arrangement, open));
+    model.addAttribute("benchStations", BenchStationController.stations(form, null));
+    model.addAttribute("sheet", "");
     model.addAttribute("section", frame(form, open, ViewPreferences.inch(model)));
     return "bench";
   }

@@ -85,7 +85,16 @@ public record BenchForm(
 
   /** The page's address with everything typed, ready for a part's id. */
   String base() {
-    StringBuilder address = new StringBuilder("/bench/" + arrangement.id() + "?");
+    return address("") + "part=";
+  }
+
+  /**
+   * The address of a station, or of the bench itself, with everything typed, to be gone on with.
+   */
+  String address(String station) {
+    StringBuilder address =
+        new StringBuilder("/bench/" + arrangement.id() + (station.isEmpty() ? "" : "/" + station));
+    address.append('?');
     typed.forEach(
         (name, text) ->
             address
@@ -93,7 +102,7 @@ public record BenchForm(
                 .append('=')
                 .append(UriUtils.encode(text, StandardCharsets.UTF_8))
                 .append('&'));
-    return address.append("part=").toString();
+    return address.toString();
   }
 
   /** What was typed for other parts than the one whose sheet is open. */

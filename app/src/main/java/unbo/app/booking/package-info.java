@@ -1,2 +1,2 @@
-/** Book: the job sheet and closing the job. Start at {@link unbo.app.booking.BookController}. */
+/** Book: the job sheet and closing the job. Start at {@link unbo.app.booking.BookStation}. */
 package unbo.app.booking;

@@ -1,14 +1,18 @@
 package unbo.app.demo;
 
+import java.util.Map;
 import unbo.app.job.Job;
 import unbo.app.job.Jobs;
 import unbo.app.job.Marked;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.job.WorkRecord;
+import unbo.app.proving.ProveRecord;
+import unbo.app.proving.TestRecord;
 import unbo.app.vehicle.Vehicle;
 import unbo.core.catalogue.Bearing;
 import unbo.core.designation.DesignationReader;
+import unbo.core.verification.AccusingTest;
 
 /** Does what a person would have done at some time in the past, through the same doors. */
 final class DemoScript {
@@ -23,6 +27,15 @@ final class DemoScript {
 
   Job openAt(Vehicle vehicle, String position, String complaint) {
     return jobs.openAt(vehicle, position, complaint, person);
+  }
+
+  /** What accused the bearing, written on a job that was just opened. */
+  void accused(Job job, Map<AccusingTest, TestRecord> tests) {
+    ProveRecord record = job.work().sheet(ProveRecord.TYPE);
+    for (Map.Entry<AccusingTest, TestRecord> test : tests.entrySet()) {
+      record = record.with(test.getKey(), test.getValue());
+    }
+    job.work().write(ProveRecord.TYPE, record);
   }
 
   void note(Job job, Station station, StationMark.State state, String note) {

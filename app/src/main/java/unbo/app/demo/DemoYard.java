@@ -18,7 +18,8 @@ import unbo.app.job.Jobs;
 import unbo.app.job.PartMark;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
-import unbo.app.job.TestRecord;
+import unbo.app.job.Worksheet;
+import unbo.app.proving.TestRecord;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleRepository;
 import unbo.core.verification.AccusingTest;
@@ -42,6 +43,7 @@ class DemoYard {
   private final DemoListening searches;
   private final DemoShelf shelf;
   private final DemoRounds rounds;
+  private final List<Worksheet> worksheets;
   private final Clock clock;
 
   DemoYard(
@@ -54,7 +56,9 @@ class DemoYard {
       DemoListening searches,
       DemoShelf shelf,
       DemoRounds rounds,
+      List<Worksheet> worksheets,
       Clock clock) {
+    this.worksheets = worksheets;
     this.accounts = accounts;
     this.vehicles = vehicles;
     this.jobs = jobs;
@@ -132,10 +136,13 @@ class DemoYard {
             tern,
             "axle-1-right",
             "hot cap after the last launch, wheel rocks, twelve dunkings since it was packed");
-    job.work().getTests().put(AccusingTest.ROCK, new TestRecord(1.9, 290.0));
-    job.work().getTests().put(AccusingTest.END_PLAY, new TestRecord(0.48, null));
-    job.work().getTests().put(AccusingTest.DRAG, new TestRecord(14, 290.0));
-    job.work().getTests().put(AccusingTest.HUB_HEAT, new TestRecord(63, 25.0));
+    script.accused(
+        job,
+        Map.of(
+            AccusingTest.ROCK, new TestRecord(1.9, 290.0),
+            AccusingTest.END_PLAY, new TestRecord(0.48, null),
+            AccusingTest.DRAG, new TestRecord(14, 290.0),
+            AccusingTest.HUB_HEAT, new TestRecord(63, 25.0)));
     measured(job);
     script.note(
         job,
@@ -211,6 +218,6 @@ class DemoYard {
 
   /** The same doors as everybody's, at another time. */
   private Jobs doors(Clock then) {
-    return new Jobs(jobs, events, undos, then);
+    return new Jobs(jobs, events, undos, worksheets, then);
   }
 }

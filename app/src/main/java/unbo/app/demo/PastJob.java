@@ -4,18 +4,20 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import unbo.app.job.EndPlayKey;
-import unbo.app.job.EndPlayReading;
 import unbo.app.job.Job;
 import unbo.app.job.Jobs;
-import unbo.app.job.NutRecord;
 import unbo.app.job.PartMark;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
-import unbo.app.job.StopMark;
-import unbo.app.job.TestRecord;
+import unbo.app.proving.ProveRecord;
+import unbo.app.proving.StopMark;
+import unbo.app.proving.TestRecord;
+import unbo.app.setting.DialReading;
+import unbo.app.setting.NutRecord;
+import unbo.app.setting.SetRecord;
 import unbo.app.vehicle.Vehicle;
 import unbo.core.setting.NutLock;
 import unbo.core.setting.SpindleThread;
@@ -44,8 +46,11 @@ final class PastJob {
   void closedLastSeason() {
     DemoScript first = script(AGO);
     Job job = first.openAt(vehicle, position, "yearly round: grease milky, seal torn");
-    job.work().getTests().put(AccusingTest.ROCK, new TestRecord(1.1, 290.0));
-    job.work().getTests().put(AccusingTest.END_PLAY, new TestRecord(0.28, null));
+    first.accused(
+        job,
+        Map.of(
+            AccusingTest.ROCK, new TestRecord(1.1, 290.0),
+            AccusingTest.END_PLAY, new TestRecord(0.28, null)));
     first.note(job, Station.LISTEN, StationMark.State.SKIPPED, "");
     first.note(job, Station.ROCK, StationMark.State.ELSEWHERE, "Rock and end play measured.");
     first.read(job, "inboard", "30206");
@@ -63,15 +68,18 @@ final class PastJob {
         StationMark.State.DONE,
         "dialled, two holes tighter, dialled again",
         (work, s) -> {
-          work.setNut(
-              new NutRecord(
+          NutRecord nut =
+              NutRecord.of(
                   "dial",
                   SpindleThread.parse("M18x1.5").value(),
                   Optional.of(NutLock.castle(6, 2)),
-                  Optional.empty()));
-          work.setEndPlays(EndPlayKey.Stage.FIRST, readings(s, "0.33", "0.34", "0.33"));
-          work.chooseHole(2);
-          work.setEndPlays(EndPlayKey.Stage.PINNED, readings(s, "0.08", "0.09", "0.08"));
+                  Optional.empty());
+          work.write(
+              SetRecord.TYPE,
+              work.sheet(SetRecord.TYPE)
+                  .with(nut.at(2))
+                  .with(readings(s, "0.33", "0.34", "0.33"), readings(s, "0.08", "0.09", "0.08")));
+          work.setDimension("nut.thread", 18.0);
         });
     script.change(
         job,
@@ -79,23 +87,19 @@ final class PastJob {
         StationMark.State.DONE,
         "rock again, all stops met",
         (work, s) -> {
-          work.getTests()
-              .put(
-                  AccusingTest.ROCK,
-                  new TestRecord(1.1, 290.0).repeated(0.4, 290.0, s.person(), s.at()));
+          ProveRecord record =
+              work.sheet(ProveRecord.TYPE)
+                  .with(
+                      AccusingTest.ROCK,
+                      new TestRecord(1.1, 290.0).repeated(0.4, 290.0, s.person(), s.at()))
+                  .with(LocalDate.ofInstant(s.at(), clock.getZone()).plusWeeks(3), 500);
           for (HardStop stop : HardStop.values()) {
             if (stop.isTicked()) {
-              work.getStops()
-                  .put(
-                      stop,
-                      StopMark.met(
-                          stop == HardStop.WHEEL_NUTS ? "90 Nm" : "",
-                          s.person(),
-                          Role.MECHANIC,
-                          s.at()));
+              String detail = stop == HardStop.WHEEL_NUTS ? "90 Nm" : "";
+              record = record.with(stop, StopMark.met(detail, s.person(), Role.MECHANIC, s.at()));
             }
           }
-          work.setRecheck(LocalDate.ofInstant(s.at(), clock.getZone()).plusWeeks(3), 500);
+          work.write(ProveRecord.TYPE, record);
           for (String part : List.of("seal", "pin", "inboard-cone", "inboard-cup")) {
             work.setPart(part, new PartMark(PartMark.State.RENEWED, ""), Station.STRIP);
           }
@@ -103,9 +107,9 @@ final class PastJob {
     script.close(job);
   }
 
-  private static List<EndPlayReading> readings(Jobs.Signature by, String... typed) {
+  private static List<DialReading> readings(Jobs.Signature by, String... typed) {
     return java.util.Arrays.stream(typed)
-        .map(t -> new EndPlayReading(t, Double.parseDouble(t), by.person(), by.at()))
+        .map(t -> new DialReading(t, Double.parseDouble(t), by.person(), by.at()))
         .toList();
   }
 

@@ -14,6 +14,7 @@ import unbo.app.vehicle.Vehicle;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.Assembly;
+import unbo.core.setting.School;
 import unbo.core.vehicle.Position;
 
 /**
@@ -22,7 +23,7 @@ import unbo.core.vehicle.Position;
  * overwriting each other.
  */
 @Entity
-public class Job {
+public class Job implements Workpiece {
 
   private static final int FIRST_NUMBER = 100;
 
@@ -57,24 +58,43 @@ public class Job {
   }
 
   /** What was measured, done, found and decided. */
+  @Override
   public WorkRecord work() {
     return work;
   }
 
+  @Override
   public Arrangement arrangement() {
     return Arrangements.of(arrangement);
   }
 
-  /** The arrangement as far as its bearings and sizes are known. */
+  @Override
   public Assembly assembly() {
     return new Assembly(arrangement(), work.bearings(), work.sizes());
   }
 
+  @Override
+  public School school() {
+    return vehicle.getSchool();
+  }
+
+  @Override
+  public String address() {
+    return "/jobs/" + id;
+  }
+
+  @Override
+  public boolean isKept() {
+    return true;
+  }
+
+  @Override
   public boolean isClosed() {
     return closedAt != null;
   }
 
-  void close(String by, Instant at) {
+  /** Closes it; {@link Jobs} judges before whether it may be. */
+  public void close(String by, Instant at) {
     this.closedBy = by;
     this.closedAt = at;
   }
@@ -83,6 +103,7 @@ public class Job {
     return vehicle.position(position).orElseThrow();
   }
 
+  @Override
   public String title() {
     return vehicle.getName() + ", " + place().title();
   }

@@ -32,9 +32,11 @@ class JobController {
 
   private final Jobs jobs;
   private final JobPage page;
+  private final Worksheets worksheets;
   private final Figures figures;
 
-  JobController(Jobs jobs, JobPage page, Figures figures) {
+  JobController(Jobs jobs, JobPage page, Worksheets worksheets, Figures figures) {
+    this.worksheets = worksheets;
     this.jobs = jobs;
     this.page = page;
     this.figures = figures;
@@ -48,12 +50,6 @@ class JobController {
       Model model) {
     Job job = jobs.get(id);
     return page.show(model, job, Selection.of(at, part, job));
-  }
-
-  /** The address of a form, asked for as a page: somebody loaded an answer again. */
-  @GetMapping({"/{station:set|prove|book}", "/{station:set}/*", "/{station:prove}/waivers/*"})
-  String again(@PathVariable long id, @PathVariable String station) {
-    return "redirect:/jobs/" + id + "?at=" + station;
   }
 
   @GetMapping("/stations/{station}/note")
@@ -106,7 +102,7 @@ class JobController {
     Job noted = jobs.get(id);
     Station named =
         Station.withId(station)
-            .filter(s -> !page.hasWorksheet(noted, s))
+            .filter(s -> worksheets.takesNote(s, noted))
             .orElseThrow(() -> new NoSuchPage("There is no such station for a note."));
     boolean skip = what.equals("skip");
     Problem problem = skip && note.isBlank() ? null : NoteSheet.problemWith(note);

@@ -1,9 +1,5 @@
 package unbo.app.job;
 
-import java.util.List;
-import java.util.Map;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import unbo.app.web.Figures;
@@ -16,46 +12,56 @@ public class JobPage {
   /** The template. */
   public static final String VIEW = "job";
 
-  private final Map<Station, Worksheet> worksheets;
+  private final Worksheets worksheets;
   private final Figures figures;
   private final Jobs jobs;
   private final JobSection section;
 
-  JobPage(List<Worksheet> worksheets, Jobs jobs, JobSection section, Figures figures) {
+  JobPage(Worksheets worksheets, Jobs jobs, JobSection section, Figures figures) {
     this.jobs = jobs;
     this.section = section;
-    this.worksheets =
-        worksheets.stream().collect(Collectors.toMap(Worksheet::station, Function.identity()));
+    this.worksheets = worksheets;
     this.figures = figures;
   }
 
-  /** Shows a job with what the record writes on its section. */
+  /** Shows a job as its record stands. */
   public String show(Model model, Job job, Selection selection) {
-    return show(model, job, selection, SectionResults.of(job, figures));
+    return show(model, job, selection, Form.none());
   }
 
-  /** Shows a job with other results on its section, such as those of a form not saved yet. */
-  public String show(Model model, Job job, Selection selection, List<String> results) {
+  /** Shows a job with a form that is not saved; its section follows what is typed. */
+  public String show(Model model, Job job, Selection selection, Form form) {
+    Station station = selection.station();
     model.addAttribute("job", job);
+    model.addAttribute("piece", job);
     model.addAttribute("selection", selection);
     boolean inch = ViewPreferences.inch(model);
-    model.addAttribute("section", section.frame(job, selection.part(), results, inch));
-    model.addAttribute("stations", StationLine.of(job, selection.station()));
-    model.addAttribute("sheet", sheet(job, selection.station()));
+    Marks marks = worksheets.marks(job, station, form);
+    model.addAttribute("section", section.frame(job, selection.part(), marks, inch));
+    model.addAttribute("stations", StationLine.of(job, station));
+    model.addAttribute("sheet", sheet(job, station));
     model.addAttribute("selectionAddress", selection.address(job));
-    model.addAttribute("next", next(job, selection.station()));
+    model.addAttribute("next", next(job, station));
     model.addAttribute("lastChange", jobs.lastChange(job).orElse(null));
+    fill(model, job, selection, form);
+    return VIEW;
+  }
+
+  private void fill(Model model, Job job, Selection selection, Form form) {
     Station station = selection.station();
     if (station == null) {
       PartSheet.fill(model, job, selection.part(), figures);
-    } else if (isClosedToSetting(job, station)) {
+      return;
+    }
+    if (isClosedToSetting(job, station)) {
       model.addAttribute("revision", job.work().revision(Station.READ));
-    } else if (hasWorksheet(job, station)) {
-      worksheets.get(station).fill(model, job, selection.part());
-    } else {
+      return;
+    }
+    model.addAttribute("revision", job.work().revision(station));
+    worksheets.at(station, job).ifPresent(w -> w.fill(model, job, selection, form));
+    if (worksheets.takesNote(station, job)) {
       NoteSheet.fill(model, job, station);
     }
-    return VIEW;
   }
 
   /** Where to go from a station that is behind the job; null while it is not, or at the end. */
@@ -77,15 +83,10 @@ public class JobPage {
     if (isClosedToSetting(job, station)) {
       return "look";
     }
-    return hasWorksheet(job, station) ? station.id() : "note";
+    return worksheets.at(station, job).map(w -> w.template(job)).orElse("note");
   }
 
   private static boolean isClosedToSetting(Job job, Station station) {
     return station == Station.SET && job.isLookedForFirst() && !job.isClosed();
-  }
-
-  /** Whether a station has a sheet of its own for a job's arrangement. */
-  boolean hasWorksheet(Job job, Station station) {
-    return worksheets.containsKey(station) && worksheets.get(station).serves(job.arrangement());
   }
 }

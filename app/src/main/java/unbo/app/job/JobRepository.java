@@ -37,6 +37,11 @@ public interface JobRepository extends JpaRepository<Job, Long> {
   List<Job> open();
 
   @Query(
+      "select j from Job j join fetch j.vehicle where j.arrangement = :arrangement"
+          + " and j.closedAt is null order by j.id desc limit 20")
+  List<Job> openOn(String arrangement);
+
+  @Query(
       "select j from Job j join fetch j.vehicle where j.closedAt is not null"
           + " order by j.closedAt desc limit 20")
   List<Job> lately();

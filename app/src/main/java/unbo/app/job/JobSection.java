@@ -1,7 +1,6 @@
 package unbo.app.job;
 
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import unbo.app.drawing.DrawnSection;
@@ -9,6 +8,7 @@ import unbo.app.drawing.DrawnSections;
 import unbo.app.drawing.PartStates;
 import unbo.app.drawing.SectionDrawing;
 import unbo.app.drawing.SectionFrame;
+import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.section.SectionBuilder;
 
@@ -23,29 +23,37 @@ public class JobSection {
   }
 
   /** The section of a job's page. */
-  SectionFrame frame(Job job, PartTemplate selected, List<String> results, boolean inch) {
+  SectionFrame frame(Job job, PartTemplate selected, Marks marks, boolean inch) {
+    return frame(job, selected, marks, job.address() + "?part=", inch);
+  }
+
+  /** The section of any workpiece; a part's id is put behind the address. */
+  public SectionFrame frame(
+      Workpiece job, PartTemplate selected, Marks marks, String address, boolean inch) {
     DrawnSection drawn =
         sections.of(
-            job.assembly(),
-            job.work().getPack().cavityShare(),
-            selected,
-            states(job),
-            results,
-            inch);
+            drawn(job, marks), marks.cavityShare(), selected, states(job), marks.lines(), inch);
     return new SectionFrame(
         job.arrangement().title(),
         note(job.arrangement().fact("drawn")),
         job.title(),
-        "/jobs/" + job.getId() + "?part=",
+        address,
         drawn,
         drawn.bench().parts().stream().map(p -> row(job, p)).toList());
+  }
+
+  /** The assembly with the sizes that a form gives, saved or not. */
+  private static Assembly drawn(Workpiece piece, Marks marks) {
+    Map<String, Double> sizes = new HashMap<>(piece.assembly().measured());
+    sizes.putAll(marks.sizes());
+    return new Assembly(piece.arrangement(), piece.assembly().read(), sizes);
   }
 
   private static String note(String drawn) {
     return "half section to scale" + (drawn.isEmpty() ? "" : ", " + drawn) + "; touch a part";
   }
 
-  private static SectionFrame.Row row(Job job, SectionDrawing.PartView part) {
+  private static SectionFrame.Row row(Workpiece job, SectionDrawing.PartView part) {
     PartMark.State state = job.work().stateOf(part.part().id());
     String words = state.title() + (part.assumed() ? ", assumed" : "");
     return new SectionFrame.Row(
@@ -58,17 +66,17 @@ public class JobSection {
   }
 
   /** The drawing for paper. */
-  public static SectionDrawing onPaper(Job job, List<String> results) {
+  public static SectionDrawing onPaper(Job job, Marks marks) {
     return SectionDrawing.of(
-        SectionBuilder.of(job.assembly(), job.work().getPack().cavityShare()),
+        SectionBuilder.of(drawn(job, marks), marks.cavityShare()),
         SectionDrawing.Format.PAPER,
         null,
         states(job),
-        results);
+        marks.lines());
   }
 
   /** What the record says of each part. */
-  private static PartStates states(Job job) {
+  private static PartStates states(Workpiece job) {
     Map<String, PartStates.Word> words = new HashMap<>();
     job.arrangement().parts().forEach(p -> words.put(p.id(), word(job.work().stateOf(p.id()))));
     return new PartStates(word(PartMark.State.AS_FOUND), words);

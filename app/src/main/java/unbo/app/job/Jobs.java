@@ -3,7 +3,6 @@ package unbo.app.job;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
@@ -15,7 +14,6 @@ import unbo.app.web.NoSuchPage;
 import unbo.app.web.SearchPattern;
 import unbo.core.setting.School;
 import unbo.core.vehicle.Position;
-import unbo.core.verification.HardStop;
 
 /** Reads and changes jobs. Every change is one transaction with a line in the history. */
 @Service
@@ -27,9 +25,16 @@ public class Jobs {
   private final JobRepository jobs;
   private final JobEventRepository events;
   private final JobUndoRepository undos;
+  private final List<Worksheet> worksheets;
   private final Clock clock;
 
-  public Jobs(JobRepository jobs, JobEventRepository events, JobUndoRepository undos, Clock clock) {
+  public Jobs(
+      JobRepository jobs,
+      JobEventRepository events,
+      JobUndoRepository undos,
+      List<Worksheet> worksheets,
+      Clock clock) {
+    this.worksheets = worksheets;
     this.jobs = jobs;
     this.events = events;
     this.undos = undos;
@@ -85,6 +90,12 @@ public class Jobs {
   public List<Job> search(String text) {
     List<Long> ids = jobs.search(SearchPattern.of(text), Job.idOf(text).orElse(-1L));
     return jobs.named(ids);
+  }
+
+  /** Open jobs on an arrangement, the newest first. */
+  @Transactional(readOnly = true)
+  public List<Job> openOn(String arrangement) {
+    return jobs.openOn(arrangement);
   }
 
   @Transactional(readOnly = true)
@@ -168,26 +179,15 @@ public class Jobs {
         });
   }
 
-  /**
-   * Changes the school to which a vehicle keeps, at one of its jobs; taken back with that change
-   * alone, since it holds for the vehicle's other jobs too.
-   */
+  /** What a press at a station comes to, written. */
   @Transactional
-  public Job keepTo(long id, int revision, String person, School school) {
-    Vehicle vehicle = toChange(id).getVehicle();
-    String text =
-        "setting method of "
-            + vehicle.getName()
-            + ": "
-            + vehicle.getSchool().title()
-            + " → "
-            + school.title();
+  public Job press(long id, Station station, int revision, String person, Press.Taken taken) {
     return apply(
         id,
-        Station.SET,
+        station,
         revision,
-        new Entry(person, StationMark.State.WORKED_ON, null, text, false),
-        (job, signature) -> job.getVehicle().keepTo(school));
+        new Entry(person, taken.state(), null, taken.text(), false),
+        taken.change()::apply);
   }
 
   /**
@@ -231,16 +231,18 @@ public class Jobs {
     }
     Instant now = clock.instant();
     School school = job.getVehicle().getSchool();
-    String before = job.work().state().text();
+    WorkRecord work = job.work();
+    work.begin();
+    JobState facts = work.before(station);
     change.accept(job, new Signature(entry.person, now));
     School left = job.getVehicle().getSchool() == school ? null : school;
-    String old = job.work().mark(station).map(StationMark::getNote).orElse("");
-    job.work().mark(station, entry.state, entry.note == null ? old : entry.note, entry.person, now);
+    String old = work.mark(station).map(StationMark::getNote).orElse("");
+    work.mark(station, entry.state, entry.note == null ? old : entry.note, entry.person, now);
     JobEvent event = events.save(new JobEvent(id, now, entry.person, station, entry.text));
     if (entry.follows) {
       undos.findById(id).ifPresent(u -> u.goesWith(event));
     } else {
-      undos.save(new JobUndo(event, before, left));
+      undos.save(new JobUndo(event, facts.with(work.overwritten()).text(), left));
     }
     return jobs.saveAndFlush(job);
   }
@@ -278,11 +280,12 @@ public class Jobs {
     if (last.isEmpty()) {
       return Optional.empty();
     }
-    String now = job.work().state().text();
+    JobState before = last.get().before();
+    String now = job.work().like(before).text();
     School school = last.get().schoolBefore().isPresent() ? job.getVehicle().getSchool() : null;
-    Map<HardStop, StopMark> waivers = job.work().waivers();
-    job.work().restore(last.get().before());
-    if (!mayWaive && !waivers.equals(job.work().waivers())) {
+    List<Object> waivers = waivers(job.work());
+    job.work().restore(before);
+    if (!mayWaive && !waivers.equals(waivers(job.work()))) {
       throw new NotYours();
     }
     last.get().schoolBefore().ifPresent(job.getVehicle()::keepTo);
@@ -292,6 +295,10 @@ public class Jobs {
     JobEvent event = events.save(new JobEvent(id, clock.instant(), person, station, text));
     undos.save(new JobUndo(event, now, school));
     return Optional.of(jobs.saveAndFlush(job));
+  }
+
+  private List<Object> waivers(WorkRecord work) {
+    return worksheets.stream().map(w -> w.waivers(work)).toList();
   }
 
   /** Taking back what was taken back is doing it again: the words do not pile up. */

@@ -4,7 +4,7 @@ package unbo.app.job;
 public class NotProved extends RuntimeException {
   private static final long serialVersionUID = 1L;
 
-  NotProved(Job job) {
+  public NotProved(Job job) {
     super("Job " + job.getNumber() + " is not proved.");
   }
 }

@@ -3,6 +3,8 @@ package unbo.app.job;
 import java.util.List;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.BearingPlace;
+import unbo.core.arrangement.Contact;
+import unbo.core.arrangement.Hold;
 import unbo.core.arrangement.PartTemplate;
 
 /**
@@ -23,11 +25,18 @@ public record Selection(Station station, PartTemplate part) {
     if (station == null) {
       station = named == null ? StationLine.next(job) : stationOf(named, job.arrangement());
     }
-    return new Selection(station, named == null && station != null ? partOf(station, job) : named);
+    return at(station, named == null ? "" : named.id(), job);
   }
 
-  public static Selection at(Station station, Job job) {
-    return new Selection(station, partOf(station, job));
+  public static Selection at(Station station, Workpiece piece) {
+    return at(station, "", piece);
+  }
+
+  /** A station with a part marked; an empty or unknown part stands for the station's own. */
+  public static Selection at(Station station, String part, Workpiece piece) {
+    PartTemplate named = piece.arrangement().part(part).orElse(null);
+    return new Selection(
+        station, named == null && station != null ? partOf(station, piece) : named);
   }
 
   /** The address of the job's page with this selection. */
@@ -41,26 +50,43 @@ public record Selection(Station station, PartTemplate part) {
     if (isNamed(part, arrangement)) {
       return Station.NAME;
     }
-    boolean taperPair = arrangement.isSetByNutPosition();
-    boolean atTheNut =
-        part.id().equals("nut") || part.id().equals("washer") || part.id().equals("pin");
-    return taperPair && atTheNut ? Station.SET : null;
+    boolean set =
+        arrangement.adjustments().stream()
+            .anyMatch(a -> a.part().equals(part.id()) || isAtTheNut(part, a.part(), arrangement));
+    return set ? Station.SET : null;
+  }
+
+  /** What a nut that is set is held by, or stands against. */
+  private static boolean isAtTheNut(PartTemplate part, String nut, Arrangement arrangement) {
+    List<Contact> all = arrangement.contacts();
+    return all.stream().anyMatch(c -> c.part().equals(nut) && c.isHeldBy(Hold.THREADED))
+        && all.stream()
+            .filter(c -> c.part().equals(nut) && c.other().equals(part.id()))
+            .anyMatch(c -> c.kind() == Contact.Kind.HELD || c.kind() == Contact.Kind.AGAINST);
   }
 
   private static boolean isNamed(PartTemplate part, Arrangement arrangement) {
     return part.place().flatMap(arrangement::place).filter(p -> p.isNamed()).isPresent();
   }
 
-  private static PartTemplate partOf(Station station, Job job) {
+  private static PartTemplate partOf(Station station, Workpiece piece) {
     return switch (station) {
-      case NAME -> unreadBearing(job);
-      case SET -> job.arrangement().part("nut").orElse(null);
+      case NAME -> unreadBearing(piece);
+      case SET -> setPart(piece.arrangement());
       default -> null;
     };
   }
 
+  /** What is turned, ground or chosen to set it; null where nothing is. */
+  private static PartTemplate setPart(Arrangement arrangement) {
+    return arrangement.adjustments().stream()
+        .findFirst()
+        .flatMap(a -> arrangement.part(a.part()))
+        .orElse(null);
+  }
+
   /** The first bearing that nobody has read, else the first one; null where none has a number. */
-  private static PartTemplate unreadBearing(Job job) {
+  private static PartTemplate unreadBearing(Workpiece job) {
     List<BearingPlace> named = job.arrangement().namedPlaces();
     return named.stream()
         .filter(p -> job.work().bearingAt(p.id()).isEmpty())

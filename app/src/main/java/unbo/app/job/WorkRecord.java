@@ -9,28 +9,22 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.MapKeyColumn;
 import jakarta.persistence.MapKeyEnumerated;
+import jakarta.persistence.Transient;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.util.Comparator;
+import java.util.Collection;
+import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.hibernate.Hibernate;
 import unbo.core.catalogue.Bearing;
-import unbo.core.measure.Readings;
-import unbo.core.setting.SpindleThread;
-import unbo.core.setting.SplitPin;
-import unbo.core.verification.AccusingTest;
-import unbo.core.verification.HardStop;
-import unbo.core.verification.RoadFinding;
 
 /**
- * The record of the work on one job: everything that a change can touch, and so everything that
- * taking back puts back. It knows neither the vehicle nor who opened the job.
+ * The record of the work on one job, as facts and sheets. Facts are shared by the stations:
+ * bearings, sizes, states of parts, what the job was opened with. A sheet is a station's own
+ * record; of what stands in it only its station knows. Everything here can be taken back.
  */
 @Embeddable
 public class WorkRecord {
@@ -39,26 +33,6 @@ public class WorkRecord {
   @CollectionTable(name = "job_bearing", joinColumns = @JoinColumn(name = "job_id"))
   @MapKeyColumn(name = "place")
   private Map<String, Marked> bearings = new HashMap<>();
-
-  @Embedded private NutRecord nut = new NutRecord();
-  @Embedded private PackRecord pack = new PackRecord();
-
-  @ElementCollection
-  @CollectionTable(name = "job_mass", joinColumns = @JoinColumn(name = "job_id"))
-  @MapKeyColumn(name = "place")
-  @Column(name = "mass_g")
-  private Map<String, Double> masses = new HashMap<>();
-
-  @Embedded private Opening opening = new Opening();
-
-  @ElementCollection
-  @CollectionTable(name = "job_opening", joinColumns = @JoinColumn(name = "job_id"))
-  @MapKeyColumn(name = "place")
-  private Map<Integer, OpeningFinding> openingFindings = new TreeMap<>();
-
-  @Embedded private OtherSchools otherSchools = new OtherSchools();
-  private LocalDate recheckOn;
-  private Integer recheckKm;
 
   @ElementCollection
   @CollectionTable(name = "job_dimension", joinColumns = @JoinColumn(name = "job_id"))
@@ -71,6 +45,13 @@ public class WorkRecord {
   @MapKeyColumn(name = "part")
   private Map<String, PartMark> parts = new HashMap<>();
 
+  @Embedded private Opening opening = new Opening();
+
+  @ElementCollection
+  @CollectionTable(name = "job_opening", joinColumns = @JoinColumn(name = "job_id"))
+  @MapKeyColumn(name = "place")
+  private Map<Integer, OpeningFinding> openingFindings = new TreeMap<>();
+
   @ElementCollection
   @CollectionTable(name = "job_station", joinColumns = @JoinColumn(name = "job_id"))
   @MapKeyEnumerated(EnumType.STRING)
@@ -78,66 +59,57 @@ public class WorkRecord {
   private Map<Station, StationMark> stations = new HashMap<>();
 
   @ElementCollection
-  @CollectionTable(name = "job_end_play", joinColumns = @JoinColumn(name = "job_id"))
-  private Map<EndPlayKey, EndPlayReading> endPlays = new HashMap<>();
-
-  @ElementCollection
-  @CollectionTable(name = "job_test", joinColumns = @JoinColumn(name = "job_id"))
+  @CollectionTable(name = "job_sheet", joinColumns = @JoinColumn(name = "job_id"))
   @MapKeyEnumerated(EnumType.STRING)
-  @MapKeyColumn(name = "test")
-  private Map<AccusingTest, TestRecord> tests = new HashMap<>();
-
-  @ElementCollection
-  @CollectionTable(name = "job_stop", joinColumns = @JoinColumn(name = "job_id"))
-  @MapKeyEnumerated(EnumType.STRING)
-  @MapKeyColumn(name = "stop")
-  private Map<HardStop, StopMark> stops = new HashMap<>();
-
-  @ElementCollection
-  @CollectionTable(name = "job_finding", joinColumns = @JoinColumn(name = "job_id"))
-  @MapKeyEnumerated(EnumType.STRING)
-  @MapKeyColumn(name = "finding")
-  private Map<RoadFinding, FindingMark> findings = new HashMap<>();
+  @MapKeyColumn(name = "station")
+  private Map<Station, StoredSheet> sheets = new HashMap<>();
 
   /**
    * How often a station was marked; also what keeps the record from being nothing to the mapper.
    */
   private int changes;
 
+  /** Sheets that were read already; a document is parsed once. */
+  @Transient private final Map<Station, Object> read = new EnumMap<>(Station.class);
+
+  /** What the sheets held that were written since {@link #begin}; null where there was none. */
+  @Transient private final Map<Station, StoredSheet> overwritten = new EnumMap<>(Station.class);
+
   /** Reads whatever has not been read from the database yet. */
   void initialize() {
-    Stream.of(
-            bearings,
-            dimensions,
-            masses,
-            parts,
-            stations,
-            endPlays,
-            tests,
-            stops,
-            findings,
-            openingFindings)
+    Stream.of(bearings, dimensions, parts, stations, sheets, openingFindings)
         .forEach(Hibernate::initialize);
+  }
+
+  /** What a station wrote; its empty record before it did. */
+  public <T> T sheet(SheetType<T> type) {
+    StoredSheet stored = sheets.get(type.station());
+    if (stored == null) {
+      return type.empty();
+    }
+    return type.type().cast(read.computeIfAbsent(type.station(), s -> type.read(stored)));
+  }
+
+  /** Writes a station's sheet. */
+  public <T> void write(SheetType<T> type, T record) {
+    Station station = type.station();
+    if (!overwritten.containsKey(station)) {
+      overwritten.put(station, sheets.get(station));
+    }
+    sheets.put(station, type.write(record));
+    read.remove(station);
   }
 
   /** The bearings that were read, by their places. */
   Map<String, Bearing> bearings() {
-    Map<String, Bearing> read = new HashMap<>();
-    bearings.forEach((place, marked) -> read.put(place, marked.bearing()));
-    return read;
-  }
-
-  /** The sizes that are known, in mm: measured ones, and thread and pin, which Set takes. */
-  Map<String, Double> sizes() {
-    Map<String, Double> known = new HashMap<>(dimensions);
-    nut.thread().ifPresent(t -> givenBySet(known, t));
+    Map<String, Bearing> known = new HashMap<>();
+    bearings.forEach((place, marked) -> known.put(place, marked.bearing()));
     return known;
   }
 
-  private static void givenBySet(Map<String, Double> known, SpindleThread thread) {
-    known.put("nut.thread", thread.diameterMm());
-    SplitPin.forThread(thread.diameterMm())
-        .ifPresent(pin -> known.put("pin.diameter", pin.pinHoleMm()));
+  /** The sizes that were measured, in mm. */
+  Map<String, Double> sizes() {
+    return dimensions;
   }
 
   /** What was read at a bearing's place; empty while nobody has. */
@@ -147,38 +119,6 @@ public class WorkRecord {
 
   public void setBearing(String place, Marked bearing) {
     bearings.put(place, bearing);
-  }
-
-  /** The readings of a stage in their order, empty when there are none. */
-  public List<EndPlayReading> endPlays(EndPlayKey.Stage stage) {
-    return endPlays.entrySet().stream()
-        .filter(e -> e.getKey().stage() == stage)
-        .sorted(Map.Entry.comparingByKey(Comparator.naturalOrder()))
-        .map(Map.Entry::getValue)
-        .toList();
-  }
-
-  /** Mean and uncertainty of a stage's readings with the gauge in the record. */
-  public Optional<Readings> endPlay(EndPlayKey.Stage stage) {
-    List<Double> values = endPlays(stage).stream().map(EndPlayReading::getValueMm).toList();
-    return values.isEmpty() ? Optional.empty() : Optional.of(Readings.of(values, nut.gauge()));
-  }
-
-  /** Puts the readings of a stage in place of what stood there. */
-  public void setEndPlays(EndPlayKey.Stage stage, List<EndPlayReading> readings) {
-    endPlays.keySet().removeIf(key -> key.stage() == stage);
-    for (int i = 0; i < readings.size(); i++) {
-      endPlays.put(new EndPlayKey(stage, i + 1), readings.get(i));
-    }
-  }
-
-  /** Sets the nut's data; a hole chosen for other data does not hold any more. */
-  public void setNut(NutRecord record) {
-    this.nut = record;
-  }
-
-  public void chooseHole(Integer steps) {
-    nut.choose(steps);
   }
 
   /** Marks a station and counts the change. */
@@ -195,64 +135,66 @@ public class WorkRecord {
     return Optional.ofNullable(stations.get(station));
   }
 
-  /** Everything that a change can touch. */
-  JobState state() {
-    List<JobState.EndPlay> plays =
-        endPlays.entrySet().stream()
-            .map(e -> new JobState.EndPlay(e.getKey().stage(), e.getKey().place(), e.getValue()))
-            .toList();
+  /** From here on it is remembered what sheets held before they are written. */
+  void begin() {
+    overwritten.clear();
+  }
+
+  /** The facts, with the mark of one station and no sheets: taken before a change. */
+  JobState before(Station touched) {
+    Map<Station, StationMark> marks = new EnumMap<>(Station.class);
+    marks.put(touched, stations.get(touched));
+    return state(marks, Map.of());
+  }
+
+  /** What sheets held that were written since {@link #begin}. */
+  Map<Station, StoredSheet> overwritten() {
+    return new EnumMap<>(overwritten);
+  }
+
+  /** Everything as it stands, of the same stations and sheets as another state. */
+  JobState like(JobState other) {
+    Map<Station, StationMark> marks = new EnumMap<>(Station.class);
+    other.stations().keySet().forEach(s -> marks.put(s, stations.get(s)));
+    Map<Station, StoredSheet> kept = new EnumMap<>(Station.class);
+    other.sheets().keySet().forEach(s -> kept.put(s, sheets.get(s)));
+    return state(marks, kept);
+  }
+
+  private JobState state(Map<Station, StationMark> marks, Map<Station, StoredSheet> kept) {
     return new JobState(
-        bearings,
-        dimensions,
-        masses,
-        parts,
-        stations,
-        plays,
-        tests,
-        stops,
-        findings,
-        nut,
-        getPack(),
-        getOtherSchools(),
-        recheckOn,
-        recheckKm,
+        new HashMap<>(bearings),
+        new HashMap<>(dimensions),
+        new HashMap<>(parts),
         getOpening(),
-        openingFindings);
+        new TreeMap<>(openingFindings),
+        marks,
+        kept);
   }
 
   /** Puts everything back; stations that differ count as changed once more. */
   void restore(JobState state) {
     replace(bearings, state.bearings());
     replace(dimensions, state.dimensions());
-    replace(masses, state.masses());
     replace(parts, state.parts());
-    replace(tests, state.tests());
-    replace(stops, state.stops());
-    replace(findings, state.findings());
-    replace(
-        endPlays,
-        state.endPlays().stream()
-            .collect(
-                Collectors.toMap(
-                    e -> new EndPlayKey(e.stage(), e.place()), JobState.EndPlay::reading)));
-    restoreStations(state.stations());
-    nut = state.nut();
-    pack = state.pack();
-    otherSchools = state.otherSchools();
-    recheckOn = state.recheckOn();
-    recheckKm = state.recheckKm();
     opening = state.opening();
     replace(openingFindings, state.openingFindings());
+    state.stations().forEach(this::restore);
+    state.sheets().forEach((station, sheet) -> putOrRemove(sheets, station, sheet));
+    read.clear();
   }
 
-  private void restoreStations(Map<Station, StationMark> before) {
-    for (Station station : Station.values()) {
-      StationMark old = before.get(station);
-      if (old == null) {
-        stations.remove(station);
-      } else if (old.getRevision() != revision(station)) {
-        stations.put(station, old.again(++changes));
-      }
+  private void restore(Station station, StationMark old) {
+    if (old == null || old.getRevision() != revision(station)) {
+      putOrRemove(stations, station, old == null ? null : old.again(++changes));
+    }
+  }
+
+  private static <V> void putOrRemove(Map<Station, V> map, Station station, V value) {
+    if (value == null) {
+      map.remove(station);
+    } else {
+      map.put(station, value);
     }
   }
 
@@ -273,6 +215,11 @@ public class WorkRecord {
 
   public void setPart(String part, PartMark mark, Station at) {
     parts.put(part, mark.written(at, ++changes));
+  }
+
+  /** Sets the state of some parts, whatever stood in their notes. */
+  public void setParts(Collection<String> ids, PartMark.State state, Station at) {
+    ids.forEach(id -> setPart(id, new PartMark(state, noteOf(id)), at));
   }
 
   /** The station that wrote a part's sizes or its state last. */
@@ -298,42 +245,9 @@ public class WorkRecord {
     }
   }
 
-  public void setRecheck(LocalDate on, Integer km) {
-    this.recheckOn = on;
-    this.recheckKm = km;
-  }
-
-  public NutRecord getNut() {
-    return nut;
-  }
-
-  public PackRecord getPack() {
-    return pack == null ? new PackRecord() : pack;
-  }
-
-  /** Sets how it is packed, and the masses that were weighed, in grams by bearing place. */
-  public void setPack(PackRecord record, Map<String, Double> weighed) {
-    this.pack = record;
-    masses.clear();
-    masses.putAll(weighed);
-  }
-
-  /** Masses that were weighed, in grams by bearing place. */
-  public Map<String, Double> getMasses() {
-    return masses;
-  }
-
-  public OtherSchools getOtherSchools() {
-    // Hibernate leaves an embedded record null when all its columns are.
-    return otherSchools == null ? new OtherSchools() : otherSchools;
-  }
-
-  public void setOtherSchools(OtherSchools record) {
-    this.otherSchools = record;
-  }
-
   /** What the job was opened with; empty for one that was opened by hand. */
   public Opening getOpening() {
+    // Hibernate leaves an embedded record null when all its columns are.
     return opening == null ? new Opening() : opening;
   }
 
@@ -344,32 +258,5 @@ public class WorkRecord {
   /** The findings that it was opened with, in their order. */
   public Map<Integer, OpeningFinding> getOpeningFindings() {
     return openingFindings;
-  }
-
-  public LocalDate getRecheckOn() {
-    return recheckOn;
-  }
-
-  public Integer getRecheckKm() {
-    return recheckKm;
-  }
-
-  public Map<AccusingTest, TestRecord> getTests() {
-    return tests;
-  }
-
-  /** The stops that were waived by name. */
-  Map<HardStop, StopMark> waivers() {
-    return stops.entrySet().stream()
-        .filter(e -> e.getValue().isWaived())
-        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
-  }
-
-  public Map<HardStop, StopMark> getStops() {
-    return stops;
-  }
-
-  public Map<RoadFinding, FindingMark> getFindings() {
-    return findings;
   }
 }

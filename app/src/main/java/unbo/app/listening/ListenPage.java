@@ -60,8 +60,7 @@ class ListenPage {
     model.addAttribute(
         "occasions", List.of(Occasion.ROAD, Occasion.JACKED, Occasion.LIFTED, Occasion.OPENED));
     model.addAttribute("barred", listening.barred());
-    model.addAttribute(
-        "gauges", Instrument.measuring("travel"));
+    model.addAttribute("gauges", Instrument.measuring("travel"));
     if (!model.containsAttribute("ending")) {
       LocalDate on = LocalDate.now(clock).plusDays(RECHECK_AFTER_DAYS);
       model.addAttribute("ending", new EndingForm(on.toString(), "", "", "", null));

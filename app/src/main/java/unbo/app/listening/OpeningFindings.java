@@ -6,8 +6,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import unbo.app.job.Opening;
 import unbo.app.job.OpeningFinding;
-import unbo.app.job.TestRecord;
 import unbo.app.job.WorkRecord;
+import unbo.app.proving.ProveRecord;
+import unbo.app.proving.TestRecord;
 import unbo.app.web.Figures;
 import unbo.core.diagnosis.Diagnosis;
 import unbo.core.diagnosis.DiagnosisTest;
@@ -95,7 +96,10 @@ final class OpeningFindings {
     boolean any = false;
     for (Gauged.Number number : gauged.numbers()) {
       if (number.wheel().isEmpty() || number.wheel().equals(position)) {
-        work.getTests().put(number.test(), new TestRecord(number.value(), number.second()));
+        ProveRecord record = work.sheet(ProveRecord.TYPE);
+        work.write(
+            ProveRecord.TYPE,
+            record.with(number.test(), new TestRecord(number.value(), number.second())));
         any = true;
       }
     }

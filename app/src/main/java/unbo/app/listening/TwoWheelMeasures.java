@@ -177,7 +177,8 @@ final class TwoWheelMeasures {
   private static Measured measured(List<Double> values) {
     double mean = values.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
     double own = Math.max(LEAST_SCALE_N, SCALE_SHARE * mean);
-    return Readings.of(values, new Instrument("spring-scale", "spring scale", own, false, "force")).result();
+    return Readings.of(values, new Instrument("spring-scale", "spring scale", own, false, "force"))
+        .result();
   }
 
   private String newtons(Measured force) {

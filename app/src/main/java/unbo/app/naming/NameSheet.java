@@ -1,7 +1,7 @@
 package unbo.app.naming;
 
 import java.util.List;
-import unbo.app.job.Job;
+import unbo.app.job.Workpiece;
 import unbo.app.web.Figures;
 import unbo.core.arrangement.BearingPlace;
 import unbo.core.arrangement.StackProblem;
@@ -39,7 +39,7 @@ public record NameSheet(
   public record Row(ReadingRow reading, boolean mayStand, String objection) {}
 
   static NameSheet of(
-      Job job, BearingPlace place, ReadingReport report, Problem refusal, Figures figures) {
+      Workpiece job, BearingPlace place, ReadingReport report, Problem refusal, Figures figures) {
     List<Row> rows =
         report.readings().stream()
             .limit(MOST_ROWS)
@@ -56,7 +56,7 @@ public record NameSheet(
         job.assembly().bearing(place.id()));
   }
 
-  private static List<Place> places(Job job, BearingPlace now) {
+  private static List<Place> places(Workpiece job, BearingPlace now) {
     return job.arrangement().namedPlaces().stream()
         .map(
             p ->
@@ -75,7 +75,7 @@ public record NameSheet(
   }
 
   private static Row row(
-      Job job, BearingPlace place, ReadingReport report, Reading reading, Figures figures) {
+      Workpiece job, BearingPlace place, ReadingReport report, Reading reading, Figures figures) {
     return new Row(
         ReadingRow.of(report, reading, figures),
         mayStandAt(place, reading.bearing()),
@@ -83,7 +83,7 @@ public record NameSheet(
   }
 
   /** Why this bearing cannot sit here, empty when nothing speaks against it. */
-  static String objection(Job job, BearingPlace place, Bearing bearing) {
+  static String objection(Workpiece job, BearingPlace place, Bearing bearing) {
     if (!mayStandAt(place, bearing)) {
       return place.kind().isTaper()
           ? "A ball bearing cannot be used in an adjustable taper pair: it has no separate cup."

@@ -3,8 +3,7 @@ package unbo.app.packing;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import unbo.app.job.Job;
-import unbo.app.job.PackRecord;
+import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
 import unbo.core.arrangement.BearingPlace;
 import unbo.core.catalogue.Bearing;
@@ -19,18 +18,13 @@ import unbo.core.units.QuantityEntry;
  *
  * @param fields as typed
  * @param record what it comes to; refused fields take their usual values
- * @param masses grams weighed, by place
  * @param problems at the fields
  */
-record PackInput(
-    Map<String, String> fields,
-    PackRecord record,
-    Map<String, Double> masses,
-    FieldProblems problems) {
+record PackInput(Map<String, String> fields, PackRecord record, FieldProblems problems) {
 
   private static final double STEEL_G_PER_CM3 = 7.85;
 
-  static PackInput of(Job job, Map<String, String> fields) {
+  static PackInput of(Workpiece job, Map<String, String> fields) {
     FieldProblems problems = new FieldProblems();
     Duty duty =
         Duty.withId(fields.getOrDefault("duty", ""))
@@ -52,16 +46,17 @@ record PackInput(
       mass(job, place, fields, problems).ifPresent(m -> masses.put(place.id(), m));
     }
     boolean byHand = "hand".equals(fields.get("school"));
-    return new PackInput(fields, new PackRecord(duty, byHand, density), masses, problems);
+    return new PackInput(
+        fields, new PackRecord(duty.id(), byHand, density, masses, null), problems);
   }
 
   /** The form as the record fills it. */
-  static Map<String, String> recorded(Job job) {
+  static Map<String, String> recorded(PackRecord pack) {
     Map<String, String> fields = new LinkedHashMap<>();
-    fields.put("duty", job.work().getPack().duty().map(Duty::id).orElse(""));
-    fields.put("school", job.work().getPack().byHand() ? "hand" : "share");
-    fields.put("density", plain(job.work().getPack().density()));
-    job.work().getMasses().forEach((place, grams) -> fields.put("mass-" + place, plain(grams)));
+    fields.put("duty", pack.duty().map(Duty::id).orElse(""));
+    fields.put("school", pack.byHand() ? "hand" : "share");
+    fields.put("density", plain(pack.density()));
+    pack.masses().forEach((place, grams) -> fields.put("mass-" + place, plain(grams)));
     return fields;
   }
 
@@ -71,7 +66,7 @@ record PackInput(
 
   /** A mass must leave some room to not be a feather's: both are misreadings. */
   private static Optional<Double> mass(
-      Job job, BearingPlace place, Map<String, String> fields, FieldProblems problems) {
+      Workpiece job, BearingPlace place, Map<String, String> fields, FieldProblems problems) {
     String field = "mass-" + place.id();
     Bearing bearing = job.assembly().bearing(place.id());
     double whole =

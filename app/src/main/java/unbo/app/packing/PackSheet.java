@@ -4,15 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import unbo.app.job.Job;
-import unbo.app.job.PackFigures;
+import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
+import unbo.app.working.Figure;
+import unbo.app.working.WorkingView;
+import unbo.app.working.Workings;
 import unbo.core.arrangement.BearingPlace;
+import unbo.core.grease.ChargeWorkings;
 import unbo.core.grease.Duty;
-import unbo.core.grease.GreaseCharge;
-import unbo.core.grease.Helping;
-import unbo.core.measure.Measured;
+import unbo.core.working.Origin;
+import unbo.core.working.Working;
 
 /**
  * What the Pack sheet shows.
@@ -20,108 +22,155 @@ import unbo.core.measure.Measured;
  * @param duties the duties to choose from
  * @param masses the mass fields
  * @param rows what goes where
- * @param total the sum, in words
+ * @param total the sum; null while nothing is packed
  * @param gun the shop's gun, null while nobody has weighed it
  * @param fields as typed
  * @param problems at the fields
+ * @param workings of the figures
  */
 public record PackSheet(
     List<Duty> duties,
     List<MassField> masses,
     List<Row> rows,
-    String total,
+    Total total,
     GreaseGun gun,
     Map<String, String> fields,
-    FieldProblems problems) {
+    FieldProblems problems,
+    List<WorkingView> workings) {
 
   /** A field for a bearing's mass. */
   public record MassField(String name, String label) {}
 
-  /** What goes into one bearing or hollow. */
+  /** What goes into one bearing or hollow; strokes are null without a gun. */
   public record Row(
-      String where, String free, String grams, String cm3, String strokes, String looksLike) {}
+      String where,
+      Figure free,
+      Figure grams,
+      Figure cm3,
+      Figure strokes,
+      Figure teaspoons,
+      Figure bead) {}
+
+  /** All of it; strokes are null without a gun. */
+  public record Total(Figure grams, Figure strokes) {}
 
   public String get(String field) {
     return fields.getOrDefault(field, "");
   }
 
   static PackSheet of(
-      Job job,
+      Workpiece piece,
+      PackRecord pack,
       Map<String, String> fields,
       FieldProblems problems,
       Optional<GreaseGun> gun,
       Figures f) {
-    List<MassField> masses =
-        job.arrangement().namedPlaces().stream()
-            .map(
-                p ->
-                    new MassField(
-                        "mass-" + p.id(),
-                        "Mass of the " + p.id() + " " + designation(job, p) + ", if weighed"))
-            .toList();
-    List<Row> rows = new ArrayList<>();
-    double total = 0;
-    Optional<PackFigures> figures = PackFigures.of(job);
-    if (figures.isPresent()) {
-      double density = job.work().getPack().density();
-      for (var entry : figures.get().charges().entrySet()) {
-        BearingPlace place = job.arrangement().place(entry.getKey()).orElseThrow();
-        rows.add(bearing(place.id() + " " + designation(job, place), entry.getValue(), gun, f));
-        total += entry.getValue().chargeGrams().value();
-      }
-      for (var entry : figures.get().fills().entrySet()) {
-        Measured cm3 =
-            new Measured(entry.getValue().greaseCm3(), 0.15 * entry.getValue().greaseCm3());
-        String free = f.oneDecimal(entry.getValue().volumeCm3()) + " cm³";
-        rows.add(row(entry.getKey().title(), free, cm3, cm3.times(density), gun, f));
-        total += cm3.value() * density;
-      }
-    }
+    Rows rows = new Rows(gun, f);
+    PackFigures.of(piece, pack).ifPresent(figures -> rows.add(piece, figures));
     return new PackSheet(
         List.of(Duty.values()),
-        masses,
-        rows,
-        total(total, gun, f),
+        piece.arrangement().namedPlaces().stream().map(p -> massField(piece, p)).toList(),
+        rows.rows,
+        rows.total(),
         gun.orElse(null),
         fields,
-        problems);
+        problems,
+        rows.workings.all());
   }
 
-  private static String designation(Job job, BearingPlace place) {
-    return job.assembly().bearing(place.id()).designation();
+  private static MassField massField(Workpiece piece, BearingPlace place) {
+    return new MassField(
+        "mass-" + place.id(), "Mass of the " + named(piece, place) + ", if weighed");
   }
 
-  private static Row bearing(
-      String where, GreaseCharge charge, Optional<GreaseGun> gun, Figures f) {
-    Measured free = charge.freeVolumeCm3();
-    String text = f.oneDecimal(free.value()) + " ± " + f.oneDecimal(free.uncertainty()) + " cm³";
-    return row(where, text, charge.chargeCm3(), charge.chargeGrams(), gun, f);
+  private static String named(Workpiece piece, BearingPlace place) {
+    return place.id() + " " + piece.assembly().bearing(place.id()).designation();
   }
 
-  private static Row row(
-      String where, String free, Measured cm3, Measured grams, Optional<GreaseGun> gun, Figures f) {
-    Helping helping = Helping.of(cm3.value());
-    return new Row(
-        where,
-        free,
-        f.oneDecimal(grams.value()) + " ± " + f.oneDecimal(grams.uncertainty()) + " g",
-        f.oneDecimal(cm3.value()) + " cm³",
-        gun.map(g -> strokes(grams.value(), g)).orElse(""),
-        f.oneDecimal(helping.teaspoons())
-            + (helping.teaspoons() == 1 ? " teaspoon, " : " teaspoons, ")
-            + f.oneDecimal(helping.beadCm())
-            + " cm of a 1 cm bead");
-  }
+  /** The rows being made, with the workings of their figures. */
+  private static final class Rows {
 
-  private static String strokes(double grams, GreaseGun gun) {
-    long strokes = Math.max(1, Math.round(grams / gun.getGramsPerStroke()));
-    return strokes + (strokes == 1 ? " stroke" : " strokes");
-  }
+    private final Optional<GreaseGun> gun;
+    private final Figures f;
+    private final Workings workings = new Workings("pack");
+    private final List<Row> rows = new ArrayList<>();
+    private final List<Working> charges = new ArrayList<>();
 
-  private static String total(double grams, Optional<GreaseGun> gun, Figures f) {
-    if (grams == 0) {
-      return "";
+    Rows(Optional<GreaseGun> gun, Figures f) {
+      this.gun = gun;
+      this.f = f;
     }
-    return f.whole(grams) + " g in all" + gun.map(g -> ", " + strokes(grams, g)).orElse("");
+
+    void add(Workpiece piece, PackFigures figures) {
+      figures
+          .charges()
+          .forEach(
+              (place, w) -> {
+                String where = named(piece, place);
+                Working free = w.freeVolume();
+                String text =
+                    f.oneDecimal(free.result().value())
+                        + " ± "
+                        + f.oneDecimal(free.result().uncertainty())
+                        + " cm³";
+                add(where, workings.figure(where, free, text), w.charge(), figures);
+              });
+      figures
+          .hollows()
+          .forEach(
+              (cavity, grams) -> {
+                Working volume = ChargeWorkings.hollowVolume(grams);
+                String text = f.oneDecimal(volume.result().value()) + " cm³";
+                String where = cavity.title();
+                add(where, workings.figure(where, volume, text), grams, figures);
+              });
+    }
+
+    private void add(String where, Figure free, Working grams, PackFigures figures) {
+      Working cm3 = ChargeWorkings.volume(grams, figures.density());
+      Working spoons = ChargeWorkings.teaspoons(grams, figures.density());
+      Working bead = ChargeWorkings.bead(grams, figures.density());
+      double n = spoons.result().value();
+      rows.add(
+          new Row(
+              where,
+              free,
+              workings.figure(where, grams, grams(grams)),
+              workings.figure(where, cm3, f.oneDecimal(cm3.result().value()) + " cm³"),
+              gun.map(g -> strokes(where, grams, g)).orElse(null),
+              workings.figure(
+                  where, spoons, f.oneDecimal(n) + (n == 1 ? " teaspoon" : " teaspoons")),
+              workings.figure(
+                  where, bead, f.oneDecimal(bead.result().value()) + " cm of a 1 cm bead")));
+      charges.add(grams);
+    }
+
+    Total total() {
+      if (charges.isEmpty()) {
+        return null;
+      }
+      Working all = ChargeWorkings.total(charges);
+      return new Total(
+          workings.figure("", all, f.whole(all.result().value()) + " g in all"),
+          gun.map(g -> strokes("all", all, g)).orElse(null));
+    }
+
+    private String grams(Working w) {
+      return f.oneDecimal(w.result().value())
+          + " ± "
+          + f.oneDecimal(w.result().uncertainty())
+          + " g";
+    }
+
+    private Figure strokes(String where, Working grams, GreaseGun g) {
+      Working w =
+          ChargeWorkings.strokes(
+              grams,
+              g.getGramsPerStroke(),
+              Origin.measured(
+                  g.getPerson() + ", " + f.dayOf(g.getAt()) + ", " + g.getStrokes() + " strokes"));
+      long strokes = Math.max(1, Math.round(w.result().value()));
+      return workings.figure(where, w, strokes + (strokes == 1 ? " stroke" : " strokes"));
+    }
   }
 }

@@ -6,8 +6,7 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import unbo.app.job.Job;
-import unbo.app.job.TestRecord;
+import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
 import unbo.core.units.Entry;
 import unbo.core.units.LengthEntry;
@@ -38,11 +37,15 @@ record ProveInput(
   private static final int MOST_YEARS_AHEAD = 5;
 
   static ProveInput of(
-      Job job, Map<String, String> form, String person, java.time.Instant now, LocalDate today) {
+      Workpiece job,
+      Map<String, String> form,
+      String person,
+      java.time.Instant now,
+      LocalDate today) {
     FieldProblems problems = new FieldProblems();
     Map<AccusingTest, TestRecord> tests = new EnumMap<>(AccusingTest.class);
     for (AccusingTest test : AccusingTest.values()) {
-      TestRecord old = job.work().getTests().get(test);
+      TestRecord old = job.work().sheet(ProveRecord.TYPE).tests().get(test);
       Optional<TestRecord> base =
           old != null
               ? Optional.of(old)
@@ -77,7 +80,7 @@ record ProveInput(
         problems);
   }
 
-  private static Map<Integer, Repeat.Outcome> repeats(Job job, Map<String, String> form) {
+  private static Map<Integer, Repeat.Outcome> repeats(Workpiece job, Map<String, String> form) {
     Map<Integer, Repeat.Outcome> repeats = new TreeMap<>();
     for (Integer place : job.work().getOpeningFindings().keySet()) {
       for (Repeat.Outcome outcome : Repeat.Outcome.values()) {

@@ -9,20 +9,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import unbo.app.job.EndPlayKey;
-import unbo.app.job.Job;
 import unbo.app.job.OpeningFinding;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
-import unbo.app.job.StopMark;
-import unbo.app.job.TestRecord;
+import unbo.app.job.Workpiece;
 import unbo.app.setting.SettingResults;
+import unbo.app.setting.Stage;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
-import unbo.core.arrangement.TaperPair;
+import unbo.app.working.Figure;
+import unbo.app.working.WorkingView;
 import unbo.core.measure.Readings;
 import unbo.core.measure.Verdict;
-import unbo.core.setting.School;
 import unbo.core.setting.SettingOutcome;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.HardStop;
@@ -42,7 +40,7 @@ import unbo.core.verification.Waiver;
  * @param proof whether it is proved, and why not
  * @param fields as typed
  * @param problems at the fields
- * @param waiverProblem what is wrong with a waiver, by stop
+ * @param workings of the figures
  */
 public record ProveSheet(
     List<TestRow> rows,
@@ -51,16 +49,19 @@ public record ProveSheet(
     List<RepeatRow> repeats,
     Proof proof,
     Map<String, String> fields,
-    FieldProblems problems) {
+    FieldProblems problems,
+    List<WorkingView> workings) {
 
-  /** A test: before in words or null when nobody measured it, after in words, and the verdict. */
+  /** A test: before or null when nobody measured it, after, the gain and the verdict. */
   public record TestRow(
       AccusingTest test,
       String secondLabel,
       String secondUnit,
-      String before,
-      String after,
+      TestFigures.Shown before,
+      TestFigures.Shown after,
+      Figure gain,
       Verdict better,
+      List<String> settles,
       boolean fromSet,
       String who) {}
 
@@ -75,7 +76,7 @@ public record ProveSheet(
 
   /** The release checks that were not done but waived by name. */
   public List<StopRow> waivers() {
-    return stops.stream().filter(s -> !s.met && s.mark != null && s.mark.isWaived()).toList();
+    return stops.stream().filter(s -> !s.met && s.mark != null && s.mark.waived()).toList();
   }
 
   /** The verdict in its fixed words: a waiver is always said with it, and by whom. */
@@ -91,7 +92,7 @@ public record ProveSheet(
         + waived.size()
         + (waived.size() == 1 ? " waiver: " : " waivers: ")
         + waived.stream()
-            .map(s -> s.stop.shortTitle() + " (" + s.mark.getPerson() + ")")
+            .map(s -> s.stop.shortTitle() + " (" + s.mark.person() + ")")
             .collect(Collectors.joining(", "));
   }
 
@@ -100,8 +101,19 @@ public record ProveSheet(
   }
 
   static ProveSheet of(
-      Job job, Map<String, String> fields, FieldProblems problems, Figures figures) {
-    List<TestRow> rows = asked(job).stream().map(t -> row(job, t, figures)).toList();
+      Workpiece job, Map<String, String> fields, FieldProblems problems, Figures figures) {
+    return of(job, recorded(job), fields, problems, figures);
+  }
+
+  /** The sheet of a record, saved or not. */
+  static ProveSheet of(
+      Workpiece job,
+      ProveRecord record,
+      Map<String, String> fields,
+      FieldProblems problems,
+      Figures figures) {
+    TestRows rows = new TestRows(job, record, figures);
+    List<TestRow> tests = asked(job, record).stream().map(rows::row).toList();
     List<StopRow> stops = stops(job).stream().map(s -> stop(job, s, figures)).toList();
     List<FindingRow> findings =
         Arrays.stream(RoadFinding.values()).map(f -> finding(job, f)).toList();
@@ -110,7 +122,12 @@ public record ProveSheet(
             .filter(e -> e.getValue().isRepeated())
             .map(e -> repeat(e.getKey(), e.getValue(), figures))
             .toList();
-    return new ProveSheet(rows, stops, findings, repeats, proof(job, figures), fields, problems);
+    return new ProveSheet(
+        tests, stops, findings, repeats, proof(job, figures), fields, problems, rows.workings());
+  }
+
+  private static ProveRecord recorded(Workpiece job) {
+    return job.work().sheet(ProveRecord.TYPE);
   }
 
   private static RepeatRow repeat(int place, OpeningFinding finding, Figures figures) {
@@ -128,10 +145,11 @@ public record ProveSheet(
   }
 
   /** Whether the job is proved, from its record. */
-  static Proof proof(Job job, Figures figures) {
+  static Proof proof(Workpiece job, Figures figures) {
     List<RepeatedTest> accusing = new ArrayList<>();
-    for (AccusingTest test : asked(job)) {
-      record(job, test).ifPresent(r -> accusing.add(TestFigures.repeated(test, r)));
+    ProveRecord recorded = recorded(job);
+    for (AccusingTest test : asked(job, recorded)) {
+      record(job, recorded, test).ifPresent(r -> accusing.add(TestFigures.repeated(test, r)));
     }
     Set<HardStop> met = EnumSet.noneOf(HardStop.class);
     Map<HardStop, Waiver> waived = new EnumMap<>(HardStop.class);
@@ -140,9 +158,8 @@ public record ProveSheet(
       StopRow row = stop(job, stop, figures);
       if (row.met()) {
         met.add(stop);
-      } else if (row.mark() != null && row.mark().isWaived()) {
-        waived.put(
-            stop, new Waiver(row.mark().getPerson(), row.mark().getRole(), row.mark().getDetail()));
+      } else if (row.mark() != null && row.mark().waived()) {
+        waived.put(stop, new Waiver(row.mark().person(), row.mark().role(), row.mark().detail()));
       }
     }
     List<Repeat> repeats =
@@ -154,130 +171,72 @@ public record ProveSheet(
   }
 
   /** The tests that a job's arrangement can repeat; end play is read at Set's nut alone. */
-  private static List<AccusingTest> asked(Job job) {
+  private static List<AccusingTest> asked(Workpiece job, ProveRecord record) {
     return Arrays.stream(AccusingTest.values())
         .filter(t -> t != AccusingTest.END_PLAY || isTaperPair(job))
-        .filter(t -> t != AccusingTest.RUN_OUT || job.work().getTests().containsKey(t))
+        .filter(t -> t != AccusingTest.RUN_OUT || record.tests().containsKey(t))
         .toList();
   }
 
-  private static boolean isTaperPair(Job job) {
+  private static boolean isTaperPair(Workpiece job) {
     return job.arrangement().isSetByNutPosition();
   }
 
-  private static List<HardStop> stops(Job job) {
+  private static List<HardStop> stops(Workpiece job) {
     return HardStop.askedAt(job.arrangement().isWheel());
   }
 
   /** End play repeats itself at Set: the mean at the pinned hole is its after. */
-  static Optional<TestRecord> record(Job job, AccusingTest test) {
-    Optional<TestRecord> record = Optional.ofNullable(job.work().getTests().get(test));
+  static Optional<TestRecord> record(Workpiece job, ProveRecord record, AccusingTest test) {
+    Optional<TestRecord> own = Optional.ofNullable(record.tests().get(test));
     if (test != AccusingTest.END_PLAY) {
-      return record;
+      return own;
     }
-    Optional<Double> pinned = job.work().endPlay(EndPlayKey.Stage.PINNED).map(Readings::mean);
-    return record.map(r -> pinned.map(p -> r.repeated(p, null, "Set", null)).orElse(r));
+    Optional<Double> pinned = SettingResults.record(job).endPlay(Stage.PINNED).map(Readings::mean);
+    return own.map(r -> pinned.map(p -> r.repeated(p, null, "Set", null)).orElse(r));
   }
 
-  private static Set<RoadFinding> findings(Job job) {
+  private static Set<RoadFinding> findings(Workpiece job) {
     Set<RoadFinding> all = EnumSet.noneOf(RoadFinding.class);
-    all.addAll(job.work().getFindings().keySet());
+    all.addAll(recorded(job).findings().keySet());
     if (SettingResults.of(job).map(SettingOutcome::overLimit).orElse(false)) {
       all.add(RoadFinding.PLAY_OVER_LIMIT);
     }
     return all;
   }
 
-  private static TestRow row(Job job, AccusingTest test, Figures figures) {
-    Optional<TestRecord> record = record(job, test);
-    String before =
-        record
-            .map(
-                r ->
-                    TestFigures.words(
-                        test,
-                        r.getBeforeValue(),
-                        r.getBeforeSecond(),
-                        TaperPair.of(job.assembly()),
-                        figures))
-            .orElse(null);
-    String after =
-        record
-            .filter(r -> r.getAfterValue() != null)
-            .map(
-                r ->
-                    TestFigures.words(
-                        test,
-                        r.getAfterValue(),
-                        r.getAfterSecond(),
-                        TaperPair.of(job.assembly()),
-                        figures))
-            .orElse(null);
-    Verdict better = record.flatMap(r -> TestFigures.repeated(test, r).better()).orElse(null);
-    String who =
-        record
-            .filter(r -> r.getAfterValue() != null && r.getAt() != null)
-            .map(r -> r.getPerson() + ", " + figures.moment(r.getAt()))
-            .orElse("");
-    return new TestRow(
-        test,
-        secondLabel(test),
-        secondUnit(test),
-        before,
-        after,
-        better,
-        test == AccusingTest.END_PLAY,
-        who);
-  }
-
-  private static String secondLabel(AccusingTest test) {
-    return switch (test) {
-      case ROCK, DRAG -> "at radius";
-      case HUB_HEAT -> "other side";
-      case END_PLAY, RUN_OUT -> "";
-    };
-  }
-
-  private static String secondUnit(AccusingTest test) {
-    return test == AccusingTest.HUB_HEAT ? "°C" : "mm";
-  }
-
-  private static StopRow stop(Job job, HardStop stop, Figures figures) {
-    StopMark mark = job.work().getStops().get(stop);
+  private static StopRow stop(Workpiece job, HardStop stop, Figures figures) {
+    StopMark mark = recorded(job).stops().get(stop);
     return switch (stop) {
       case SETTING -> setting(job, stop, mark);
       case RECHECK ->
           new StopRow(
               stop,
-              job.work().getRecheckOn() != null || job.work().getRecheckKm() != null,
+              recorded(job).recheckOn() != null || recorded(job).recheckKm() != null,
               recheck(job, figures),
               mark);
       default ->
           new StopRow(
               stop,
-              mark != null && !mark.isWaived(),
-              mark == null || mark.isWaived() ? "" : mark.getDetail(),
+              mark != null && !mark.waived(),
+              mark == null || mark.waived() ? "" : mark.detail(),
               mark);
     };
   }
 
-  private static StopRow setting(Job job, HardStop stop, StopMark mark) {
-    if (!isTaperPair(job)) {
+  private static StopRow setting(Workpiece job, HardStop stop, StopMark mark) {
+    Optional<SettingOutcome> outcome = SettingResults.of(job);
+    if (!isTaperPair(job) && outcome.isEmpty()) {
       return settingNoted(job, stop, mark);
     }
-    Optional<SettingOutcome> outcome = SettingResults.of(job);
-    School school = job.getVehicle().getSchool();
-    String text =
-        "Setting method: "
-            + school.title()
-            + ". "
-            + outcome.map(SettingOutcome::text).orElse("Not done yet: open Set.");
+    String method = isTaperPair(job) ? "Setting method: " + job.school().title() + ". " : "";
+    String text = method + outcome.map(SettingOutcome::text).orElse("Not done yet: open Set.");
     return new StopRow(
         stop, outcome.map(o -> o.inWindow() == Verdict.YES).orElse(false), text, mark);
   }
 
-  /** Where Set has no sheet of its own, its dated note answers. */
-  private static StopRow settingNoted(Job job, HardStop stop, StopMark mark) {
+  /** Where nothing was entered at Set, its dated note answers. */
+  private static StopRow settingNoted(Workpiece job, HardStop stop, StopMark mark) {
     boolean noted =
         job.work()
             .mark(Station.SET)
@@ -287,23 +246,23 @@ public record ProveSheet(
     return new StopRow(stop, noted, text, mark);
   }
 
-  static String recheck(Job job, Figures figures) {
+  static String recheck(Workpiece job, Figures figures) {
     List<String> parts = new ArrayList<>();
-    if (job.work().getRecheckOn() != null) {
-      parts.add(figures.day(job.work().getRecheckOn()));
+    if (recorded(job).recheckOn() != null) {
+      parts.add(figures.day(recorded(job).recheckOn()));
     }
-    if (job.work().getRecheckKm() != null) {
-      parts.add("after " + job.work().getRecheckKm() + " km");
+    if (recorded(job).recheckKm() != null) {
+      parts.add("after " + recorded(job).recheckKm() + " km");
     }
     return String.join(" or ", parts) + (parts.size() == 2 ? ", whichever comes first" : "");
   }
 
-  private static FindingRow finding(Job job, RoadFinding finding) {
-    var mark = job.work().getFindings().get(finding);
+  private static FindingRow finding(Workpiece job, RoadFinding finding) {
+    var mark = recorded(job).findings().get(finding);
     boolean automatic =
         finding == RoadFinding.PLAY_OVER_LIMIT
             && SettingResults.of(job).map(SettingOutcome::overLimit).orElse(false);
     return new FindingRow(
-        finding, mark != null || automatic, automatic, mark == null ? "" : mark.getPerson());
+        finding, mark != null || automatic, automatic, mark == null ? "" : mark.person());
   }
 }

@@ -16,7 +16,7 @@ import unbo.core.setting.School;
 public record LeftSchool(School school, School now, String typed) {
 
   static Optional<LeftSchool> of(Job job, School school, Stream<String> fields) {
-    School now = job.getVehicle().getSchool();
+    School now = job.school();
     return school == now
         ? Optional.empty()
         : Optional.of(

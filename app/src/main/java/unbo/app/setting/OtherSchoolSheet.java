@@ -5,15 +5,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import unbo.app.job.Job;
-import unbo.app.job.OtherSchools;
+import unbo.app.job.Form;
+import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
+import unbo.app.working.Figure;
+import unbo.app.working.WorkingView;
+import unbo.app.working.Workings;
+import unbo.core.measure.Window;
 import unbo.core.setting.School;
 import unbo.core.setting.SettingOutcome;
+import unbo.core.setting.SettingWorkings;
 import unbo.core.units.LengthEntry;
 import unbo.core.units.Problem;
 import unbo.core.units.QuantityEntry;
+import unbo.core.working.Origin;
 
 /**
  * What the Set sheet shows for the schools without a dial.
@@ -22,21 +28,30 @@ import unbo.core.units.QuantityEntry;
  * @param problems at the fields
  * @param rests how a wheel may come to rest
  * @param outcome what it came to, null before it is known
+ * @param figure its sentence with the working, null for a judgement
+ * @param workings of the figures
  */
 public record OtherSchoolSheet(
     Map<String, String> fields,
     FieldProblems problems,
     List<SettingOutcome.ComingToRest> rests,
-    SettingOutcome outcome) {
+    SettingOutcome outcome,
+    Figure figure,
+    List<WorkingView> workings) {
 
-  static OtherSchoolSheet recorded(Job job, Figures figures) {
-    OtherSchools r = job.work().getOtherSchools();
+  /** What was typed for the other schools, or what the record holds when nothing was. */
+  static OtherSchoolSheet of(Workpiece piece, Form form, Figures figures) {
+    return form.typed() ? typed(piece.school(), form.single()) : recorded(piece, figures);
+  }
+
+  static OtherSchoolSheet recorded(Workpiece piece, Figures figures) {
+    OtherSchools r = SettingResults.record(piece).others();
     Map<String, String> fields = new java.util.HashMap<>();
-    putIfKnown(fields, "force", r.getTorqueForceN(), figures);
-    putIfKnown(fields, "radius", r.getTorqueRadiusMm(), figures);
-    putIfKnown(fields, "limit", r.getTorqueLimitNm(), figures);
-    fields.put("rest", r.getComingToRest() == null ? "" : r.getComingToRest());
-    return typed(job.getVehicle().getSchool(), fields);
+    putIfKnown(fields, "force", r.forceN(), figures);
+    putIfKnown(fields, "radius", r.radiusMm(), figures);
+    putIfKnown(fields, "limit", r.limitNm(), figures);
+    fields.put("rest", r.comingToRest() == null ? "" : r.comingToRest());
+    return typed(piece.school(), fields);
   }
 
   /** What was typed, and the judgement in words. */
@@ -56,11 +71,29 @@ public record OtherSchoolSheet(
   static OtherSchoolSheet typed(School school, Map<String, String> fields) {
     FieldProblems problems = new FieldProblems();
     Optional<OtherSchools> record = read(school, fields, problems);
+    SettingOutcome outcome = record.flatMap(r -> outcome(school, r)).orElse(null);
+    Workings workings = new Workings("other");
+    Figure figure =
+        record
+            .filter(r -> r.torque().isPresent())
+            .map(r -> torque(workings, r, outcome.text()))
+            .orElse(null);
     return new OtherSchoolSheet(
         fields,
         problems,
         List.of(SettingOutcome.ComingToRest.values()),
-        record.flatMap(r -> outcome(school, r)).orElse(null));
+        outcome,
+        figure,
+        workings.all());
+  }
+
+  private static Figure torque(Workings workings, OtherSchools r, String sentence) {
+    return workings.judged(
+        "",
+        SettingWorkings.torque(
+            r.force().orElseThrow(), r.radiusMm(), Origin.measured("spring scale and rule")),
+        new Window(Double.NEGATIVE_INFINITY, r.limitNm()),
+        sentence);
   }
 
   /** What is to be recorded, empty when something is missing or wrong. */
@@ -73,11 +106,11 @@ public record OtherSchoolSheet(
     return switch (school) {
       case END_PLAY -> Optional.empty();
       case SLIGHT_PRELOAD ->
-          record.getTorqueLimitNm() == null
+          record.limitNm() == null
               ? Optional.empty()
-              : record.torque().map(t -> SettingOutcome.ofTorque(t, record.getTorqueLimitNm()));
+              : record.torque().map(t -> SettingOutcome.ofTorque(t, record.limitNm()));
       case JUST_FREE ->
-          Optional.ofNullable(record.getComingToRest())
+          Optional.ofNullable(record.comingToRest())
               .map(SettingOutcome.ComingToRest::valueOf)
               .map(SettingOutcome::ofJudgement);
     };

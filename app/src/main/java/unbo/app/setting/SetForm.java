@@ -4,11 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.util.MultiValueMap;
-import unbo.app.job.EndPlayKey;
-import unbo.app.job.EndPlayReading;
-import unbo.app.job.Job;
-import unbo.app.job.NutRecord;
+import unbo.app.job.Form;
+import unbo.app.job.Workpiece;
 import unbo.app.web.Figures;
 import unbo.core.measure.Instrument;
 import unbo.core.setting.NutLock;
@@ -35,15 +32,18 @@ public record SetForm(List<String> first, List<String> again, Map<String, String
   private static final int LEAST_FIELDS = 3;
   private static final int MOST_READINGS = 12;
 
-  static SetForm typed(MultiValueMap<String, String> form) {
-    return new SetForm(
-        padded(form.getOrDefault("first", List.of())),
-        padded(form.getOrDefault("again", List.of())),
-        form.toSingleValueMap());
+  /** What was typed, or what the record holds when nothing was. */
+  static SetForm of(Workpiece piece, Form form, Figures figures) {
+    return form.typed() ? typed(form) : recorded(piece, figures);
   }
 
-  static SetForm recorded(Job job, Figures figures) {
-    NutRecord nut = job.work().getNut();
+  static SetForm typed(Form form) {
+    return new SetForm(padded(form.all("first")), padded(form.all("again")), form.single());
+  }
+
+  static SetForm recorded(Workpiece piece, Figures figures) {
+    SetRecord set = SettingResults.record(piece);
+    NutRecord nut = set.nut();
     NutLock lock = nut.lock().orElse(null);
     Map<String, String> fields = new java.util.HashMap<>();
     fields.put(GAUGE, nut.gauge().id());
@@ -59,8 +59,7 @@ public record SetForm(List<String> first, List<String> again, Map<String, String
               fields.put(TO, figures.fine(w.window().to()));
               fields.put(SOURCE, w.source());
             });
-    return new SetForm(
-        readings(job, EndPlayKey.Stage.FIRST), readings(job, EndPlayKey.Stage.PINNED), fields);
+    return new SetForm(readings(set, Stage.FIRST), readings(set, Stage.PINNED), fields);
   }
 
   public String get(String field) {
@@ -68,8 +67,8 @@ public record SetForm(List<String> first, List<String> again, Map<String, String
   }
 
   /** A fourth field and more, for readings that scatter. */
-  SetForm withOneMore(EndPlayKey.Stage stage) {
-    boolean isFirst = stage == EndPlayKey.Stage.FIRST;
+  SetForm withOneMore(Stage stage) {
+    boolean isFirst = stage == Stage.FIRST;
     return new SetForm(isFirst ? grown(first) : first, isFirst ? again : grown(again), fields);
   }
 
@@ -77,12 +76,12 @@ public record SetForm(List<String> first, List<String> again, Map<String, String
     return Instrument.withId(get(GAUGE));
   }
 
-  List<String> readings(EndPlayKey.Stage stage) {
-    return stage == EndPlayKey.Stage.FIRST ? first : again;
+  List<String> readings(Stage stage) {
+    return stage == Stage.FIRST ? first : again;
   }
 
-  private static List<String> readings(Job job, EndPlayKey.Stage stage) {
-    return padded(job.work().endPlays(stage).stream().map(EndPlayReading::getTyped).toList());
+  private static List<String> readings(SetRecord set, Stage stage) {
+    return padded(set.readings(stage).stream().map(DialReading::typed).toList());
   }
 
   private static List<String> padded(List<String> values) {

@@ -3,12 +3,9 @@ package unbo.app.setting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import unbo.app.job.EndPlayKey;
-import unbo.app.job.NutRecord;
 import unbo.app.web.FieldProblems;
 import unbo.core.measure.Instrument;
 import unbo.core.measure.Readings;
-import unbo.core.measure.Window;
 import unbo.core.setting.NutLock;
 import unbo.core.setting.SpindleThread;
 import unbo.core.units.Entry;
@@ -45,8 +42,8 @@ record SetInput(
   static SetInput of(SetForm form) {
     FieldProblems problems = new FieldProblems();
     return new SetInput(
-        readings(form, EndPlayKey.Stage.FIRST, problems),
-        readings(form, EndPlayKey.Stage.PINNED, problems),
+        readings(form, Stage.FIRST, problems),
+        readings(form, Stage.PINNED, problems),
         form.gauge().orElseGet(Instrument::dial),
         thread(form, problems),
         lock(form, problems),
@@ -54,24 +51,22 @@ record SetInput(
         problems);
   }
 
-  Optional<Readings> measured(EndPlayKey.Stage stage) {
+  Optional<Readings> measured(Stage stage) {
     List<Double> values =
-        (stage == EndPlayKey.Stage.FIRST ? first : again)
-            .stream().map(TypedReading::valueMm).toList();
+        (stage == Stage.FIRST ? first : again).stream().map(TypedReading::valueMm).toList();
     return values.isEmpty() ? Optional.empty() : Optional.of(Readings.of(values, gauge));
   }
 
   NutRecord nut() {
-    return new NutRecord(gauge.id(), thread, lock, window);
+    return NutRecord.of(gauge.id(), thread, lock, window);
   }
 
-  private static List<TypedReading> readings(
-      SetForm form, EndPlayKey.Stage stage, FieldProblems problems) {
+  private static List<TypedReading> readings(SetForm form, Stage stage, FieldProblems problems) {
     List<TypedReading> all = new ArrayList<>();
     List<String> typed = form.readings(stage);
     for (int i = 0; i < typed.size(); i++) {
       String text = typed.get(i);
-      String field = (stage == EndPlayKey.Stage.FIRST ? "first" : "again") + i;
+      String field = (stage == Stage.FIRST ? "first" : "again") + i;
       Entry<LengthEntry.Taken> entry =
           LengthEntry.parse(text, LengthEntry.Unit.MILLIMETRE).check(SetInput::problemWithReading);
       problems
@@ -161,8 +156,7 @@ record SetInput(
     }
     return Optional.of(
         new NutRecord.MakersWindow(
-            new Window(from.get(), to.get()),
-            source.isEmpty() ? "vehicle maker’s figure" : source));
+            from.get(), to.get(), source.isEmpty() ? "vehicle maker’s figure" : source));
   }
 
   private static Optional<Double> end(SetForm form, String field, FieldProblems problems) {

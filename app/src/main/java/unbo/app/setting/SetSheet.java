@@ -3,10 +3,11 @@ package unbo.app.setting;
 import java.util.List;
 import java.util.Optional;
 import unbo.app.drawing.NutDrawing;
-import unbo.app.job.EndPlayKey;
-import unbo.app.job.Job;
+import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
+import unbo.app.working.Figure;
+import unbo.app.working.WorkingView;
 import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Readings;
@@ -36,7 +37,10 @@ import unbo.core.units.Problem;
  * @param card the procedure
  * @param chosen the hole taken, null before one is
  * @param result the outcome at the pinned hole, null before it is dialled
+ * @param resultFigure its sentence, with its working
  * @param resultHint what is missing for a result
+ * @param workings of the figures
+ * @param settles what would settle the result when it cannot be told
  */
 public record SetSheet(
     SetForm form,
@@ -53,18 +57,21 @@ public record SetSheet(
     ProcedureCard card,
     Place chosen,
     SettingOutcome result,
-    String resultHint) {
+    Figure resultFigure,
+    String resultHint,
+    List<WorkingView> workings,
+    List<String> settles) {
 
   private static final double NEAR_WINDOW_STEPS = 2.5;
 
   /** The first readings: figures, or why they cannot be used. */
-  public record Found(String figures, String spread, String step, Problem refusal, String hint) {}
+  public record Found(Figure figures, Figure spread, Figure step, Problem refusal, String hint) {}
 
   /** A hole to take. */
   public record Place(
       int steps,
       String turns,
-      String play,
+      Figure play,
       String word,
       boolean mayBeTaken,
       boolean best,
@@ -86,48 +93,50 @@ public record SetSheet(
     return places.toString();
   }
 
-  static SetSheet of(Job job, SetForm form, SetInput input, Integer chosenSteps, Figures figures) {
+  static SetSheet of(
+      Workpiece piece, SetForm form, SetInput input, Integer chosenSteps, Figures figures) {
     Window window = input.window().map(w -> w.window()).orElse(NutSetting.DEFAULT_WINDOW_MM);
-    Optional<Readings> first = input.measured(EndPlayKey.Stage.FIRST);
+    Optional<Readings> first = input.measured(Stage.FIRST);
     Optional<NutSetting> setting = solve(input, first, window);
-    Place chosen =
-        setting
-            .flatMap(
-                s ->
-                    s.reachable().stream()
-                        .filter(p -> chosenSteps != null && p.steps() == chosenSteps)
-                        .findFirst())
-            .map(p -> place(p, true, chosenSteps))
-            .orElse(null);
+    SetFigures shown = new SetFigures(piece, input, window, figures);
+    Found found = found(input, first, setting, shown);
+    List<Place> places = setting.map(s -> places(s, chosenSteps, shown)).orElse(List.of());
+    Place chosen = places.stream().filter(Place::chosen).findFirst().orElse(null);
     Optional<SettingOutcome> result =
-        input.measured(EndPlayKey.Stage.PINNED).flatMap(r -> SettingOutcome.ofEndPlay(r, window));
+        input.measured(Stage.PINNED).flatMap(r -> SettingOutcome.ofEndPlay(r, window));
+    Figure resultFigure = result.map(r -> shown.result(r.text())).orElse(null);
     return new SetSheet(
         form,
         input.problems(),
         Instrument.measuring("travel"),
-        job.getVehicle().getSchool(),
+        piece.school(),
         List.of(School.values()),
-        found(input, first, setting, figures),
+        found,
         window,
         input.window().map(w -> w.source()).orElse("default for hand-set hubs"),
-        setting.map(s -> places(s, chosenSteps)).orElse(List.of()),
+        places,
         setting.map(s -> NutAdvice.of(s, input.lock().orElseThrow())).orElse(null),
-        setting
-            .map(
-                s ->
-                    NutDrawing.of(
-                        s,
-                        input.lock().orElseThrow(),
-                        input.thread().orElseThrow().pitchMm(),
-                        chosen == null ? 0 : chosen.steps()))
-            .orElse(null),
+        setting.map(s -> drawing(s, input, chosen)).orElse(null),
         input
             .thread()
             .flatMap(t -> input.lock().map(l -> ProcedureCard.of(t, l, setting)))
             .orElse(null),
         chosen,
         result.orElse(null),
-        hint(input, result));
+        resultFigure,
+        hint(input, result),
+        shown.all(),
+        result.filter(r -> r.inWindow() == Verdict.CANNOT_TELL).isPresent()
+            ? shown.settles()
+            : List.of());
+  }
+
+  private static NutDrawing drawing(NutSetting setting, SetInput input, Place chosen) {
+    return NutDrawing.of(
+        setting,
+        input.lock().orElseThrow(),
+        input.thread().orElseThrow().pitchMm(),
+        chosen == null ? 0 : chosen.steps());
   }
 
   /** The nut solved, when thread, lock and a usable play are there. */
@@ -146,35 +155,36 @@ public record SetSheet(
   }
 
   private static Found found(
-      SetInput input, Optional<Readings> first, Optional<NutSetting> setting, Figures figures) {
+      SetInput input, Optional<Readings> first, Optional<NutSetting> setting, SetFigures shown) {
     if (first.isEmpty()) {
       return new Found(
-          "",
-          "",
-          "",
+          null,
+          null,
+          null,
           null,
           "Measure the end play three times, hub turned both ways before each reading.");
     }
     Readings readings = first.get();
+    Figure play = shown.play();
+    Figure spread = shown.spread();
     int missing = SettingOutcome.LEAST_READINGS - readings.count();
     if (missing > 0) {
       return new Found(
-          figures.fine(readings.mean()),
-          figures.fine(readings.spread()),
-          "",
+          play,
+          spread,
+          null,
           null,
           missing == 1 ? "Add one more reading." : "Add two more readings.");
     }
     Problem refusal = NutSetting.problemWith(readings.result()).orElse(null);
-    String step = setting.map(s -> figures.fine(s.stepMm())).orElse("");
+    Figure step = setting.map(s -> shown.step()).orElse(null);
     String hint =
         setting.isEmpty() && refusal == null ? "Enter thread, slots and pin holes too." : "";
-    return new Found(
-        figures.measured(readings.result()), figures.fine(readings.spread()), step, refusal, hint);
+    return new Found(play, spread, step, refusal, hint);
   }
 
   /** The holes about the window, and the one dialled, tightest last. */
-  private static List<Place> places(NutSetting setting, Integer chosen) {
+  private static List<Place> places(NutSetting setting, Integer chosen, SetFigures shown) {
     double reach =
         Math.max(
             setting.stepMm() * NEAR_WINDOW_STEPS,
@@ -187,11 +197,11 @@ public record SetSheet(
                 p.steps() == 0
                     || (chosen != null && p.steps() == chosen)
                     || Math.abs(p.endPlayMm().value() - middle) <= reach)
-        .map(p -> place(p, best != null && best == p.steps(), chosen))
+        .map(p -> place(p, best != null && best == p.steps(), chosen, shown))
         .toList();
   }
 
-  private static Place place(NutPosition p, boolean best, Integer chosen) {
+  private static Place place(NutPosition p, boolean best, Integer chosen, SetFigures shown) {
     String word =
         p.squeezes()
             ? "squeezed"
@@ -209,7 +219,7 @@ public record SetSheet(
     return new Place(
         p.steps(),
         hole + line,
-        new Figures().fine(p.endPlayMm().value()),
+        shown.at(p, hole),
         word,
         may,
         best,

@@ -1,23 +1,33 @@
 package unbo.app.setting;
 
 import java.util.Optional;
-import unbo.app.job.EndPlayKey;
-import unbo.app.job.Job;
+import unbo.app.job.Workpiece;
 import unbo.core.setting.School;
 import unbo.core.setting.SettingOutcome;
 
-/** What a job's setting came to in the vehicle's school, for the stations after Set. */
+/** What a setting came to, for the stations after Set. */
 public final class SettingResults {
 
   private SettingResults() {}
 
+  /** The record of Set. */
+  public static SetRecord record(Workpiece piece) {
+    return piece.work().sheet(SetRecord.TYPE);
+  }
+
   /** The outcome on record, empty before there is one. */
-  public static Optional<SettingOutcome> of(Job job) {
-    School school = job.getVehicle().getSchool();
+  public static Optional<SettingOutcome> of(Workpiece piece) {
+    return of(piece, record(piece));
+  }
+
+  /** The outcome of a record, saved or not. */
+  static Optional<SettingOutcome> of(Workpiece piece, SetRecord set) {
+    if (!piece.arrangement().isSetByNutPosition()) {
+      return GeneralOutcome.of(piece.arrangement(), set.general());
+    }
+    School school = piece.school();
     return school == School.END_PLAY
-        ? job.work()
-            .endPlay(EndPlayKey.Stage.PINNED)
-            .flatMap(r -> SettingOutcome.ofEndPlay(r, job.work().getNut().window()))
-        : OtherSchoolSheet.outcome(school, job.work().getOtherSchools());
+        ? set.endPlay(Stage.PINNED).flatMap(r -> SettingOutcome.ofEndPlay(r, set.nut().window()))
+        : OtherSchoolSheet.outcome(school, set.others());
   }
 }

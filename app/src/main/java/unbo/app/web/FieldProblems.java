@@ -22,6 +22,11 @@ public final class FieldProblems {
     byField.putIfAbsent(field, problem);
   }
 
+  /** Adds all of these to others; what stands there already stays. */
+  public void copyTo(FieldProblems others) {
+    byField.forEach(others::add);
+  }
+
   public boolean isEmpty() {
     return byField.isEmpty();
   }

@@ -13,7 +13,8 @@ import org.openqa.selenium.WindowType;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import unbo.app.AppTest;
 import unbo.app.job.Job;
-import unbo.app.job.TestRecord;
+import unbo.app.proving.ProveRecord;
+import unbo.app.proving.TestRecord;
 import unbo.core.verification.AccusingTest;
 
 /**
@@ -54,8 +55,13 @@ class WalkTest extends AppTest {
 
   private Job accusedJob() {
     Job job = newJob();
-    job.work().getTests().put(AccusingTest.ROCK, new TestRecord(1.9, 290.0));
-    job.work().getTests().put(AccusingTest.END_PLAY, new TestRecord(0.48, null));
+    job.work()
+        .write(
+            ProveRecord.TYPE,
+            job.work()
+                .sheet(ProveRecord.TYPE)
+                .with(AccusingTest.ROCK, new TestRecord(1.9, 290.0))
+                .with(AccusingTest.END_PLAY, new TestRecord(0.48, null)));
     return jobRepository.save(job);
   }
 

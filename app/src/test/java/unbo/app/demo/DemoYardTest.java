@@ -15,6 +15,8 @@ import unbo.app.job.Jobs;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.proving.Proofs;
+import unbo.app.proving.ProveRecord;
+import unbo.app.setting.SettingResults;
 
 class DemoYardTest extends AppTest {
 
@@ -29,9 +31,11 @@ class DemoYardTest extends AppTest {
   @Test
   void theWalksJobCarriesWhatAccusedTheBearing() {
     Job job = find(jobs.open(), "Launch trailer “Tern”, right hub");
-    assertThat(job.work().getTests()).hasSize(4);
+    assertThat(job.work().sheet(ProveRecord.TYPE).tests()).hasSize(4);
     assertThat(job.work().bearingAt("inboard")).as("nobody has read it yet").isEmpty();
-    assertThat(job.work().getNut().thread()).as("nobody has measured it yet").isEmpty();
+    assertThat(SettingResults.record(job).nut().thread())
+        .as("nobody has measured it yet")
+        .isEmpty();
     assertThat(proofs.of(job).isProved()).isFalse();
   }
 

@@ -9,6 +9,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -19,6 +20,8 @@ import unbo.app.AtOnce;
 import unbo.app.PageTest;
 import unbo.app.listening.Listening;
 import unbo.app.listening.Listenings;
+import unbo.app.proving.ProveRecord;
+import unbo.app.proving.StopMark;
 import unbo.core.vehicle.VehicleKind;
 import unbo.core.verification.HardStop;
 import unbo.core.verification.Role;
@@ -27,6 +30,14 @@ import unbo.core.verification.Role;
 class JobGuardsTest extends PageTest {
 
   @Autowired private Listenings listenings;
+
+  private static void waive(WorkRecord work, StopMark mark) {
+    work.write(ProveRecord.TYPE, work.sheet(ProveRecord.TYPE).with(HardStop.BRAKE, mark));
+  }
+
+  private static Map<HardStop, StopMark> stops(Job job) {
+    return job.work().sheet(ProveRecord.TYPE).stops();
+  }
 
   private Job waived() {
     Job job = newJob();
@@ -38,10 +49,7 @@ class JobGuardsTest extends PageTest {
         StationMark.State.WORKED_ON,
         "waived",
         (work, s) ->
-            work.getStops()
-                .put(
-                    HardStop.BRAKE,
-                    StopMark.waived("no brake fitted", "Joren Maak", Role.MECHANIC, s.at())));
+            waive(work, StopMark.waived("no brake fitted", "Joren Maak", Role.MECHANIC, s.at())));
   }
 
   private long lastChange(Job job) {
@@ -63,11 +71,11 @@ class JobGuardsTest extends PageTest {
   void anApprenticeNeitherLiftsNorSetsAWaiverByUndoing() throws Exception {
     Job job = waived();
     assertThat(undoAs("tuva", job)).isEqualTo(403);
-    assertThat(reload(job).work().getStops().get(HardStop.BRAKE).isWaived()).isTrue();
+    assertThat(stops(reload(job)).get(HardStop.BRAKE).waived()).isTrue();
     assertThat(undoAs("joren", job)).isEqualTo(302);
-    assertThat(reload(job).work().getStops()).isEmpty();
+    assertThat(stops(reload(job))).isEmpty();
     assertThat(undoAs("tuva", job)).as("doing it again sets it").isEqualTo(403);
-    assertThat(reload(job).work().getStops()).isEmpty();
+    assertThat(stops(reload(job))).isEmpty();
   }
 
   /** Not even an older one with another reason: what stands is what its signer wrote last. */
@@ -82,12 +90,9 @@ class JobGuardsTest extends PageTest {
         StationMark.State.WORKED_ON,
         "another reason",
         (work, s) ->
-            work.getStops()
-                .put(
-                    HardStop.BRAKE,
-                    StopMark.waived("brake seen to elsewhere", "Ilse", Role.OWNER, s.at())));
+            waive(work, StopMark.waived("brake seen to elsewhere", "Ilse", Role.OWNER, s.at())));
     assertThat(undoAs("tuva", job)).isEqualTo(403);
-    assertThat(reload(job).work().getStops().get(HardStop.BRAKE).getPerson()).isEqualTo("Ilse");
+    assertThat(stops(reload(job)).get(HardStop.BRAKE).person()).isEqualTo("Ilse");
     assertThat(undoAs("joren", job)).isEqualTo(302);
   }
 
@@ -129,12 +134,11 @@ class JobGuardsTest extends PageTest {
                       (work, s) -> {
                         locked.countDown();
                         await(go);
-                        work.getStops().clear();
+                        waive(work, null);
                       }));
       await(locked);
       Future<Job> closed =
-          pool.submit(
-              () -> jobs.close(job.getId(), 0, "Joren", j -> !j.work().getStops().isEmpty()));
+          pool.submit(() -> jobs.close(job.getId(), 0, "Joren", j -> !stops(j).isEmpty()));
       go.countDown();
       lifted.get();
       assertThatThrownBy(closed::get).hasCauseInstanceOf(NotProved.class);

@@ -92,17 +92,4 @@ class SelectionTest {
     assertThat(job.work().revision(Station.SET)).isEqualTo(2);
     assertThat(job.work().revision(Station.PACK)).isZero();
   }
-
-  @Test
-  void readingsKeepTheirOrderAndAreReplacedByStage() {
-    var first = new EndPlayReading("0.31", 0.31, "A", Instant.EPOCH);
-    var second = new EndPlayReading("0.30", 0.30, "A", Instant.EPOCH);
-    job.work().setEndPlays(EndPlayKey.Stage.FIRST, java.util.List.of(first, second));
-    job.work().setEndPlays(EndPlayKey.Stage.PINNED, java.util.List.of(second));
-    assertThat(job.work().endPlays(EndPlayKey.Stage.FIRST)).containsExactly(first, second);
-    job.work().setEndPlays(EndPlayKey.Stage.FIRST, java.util.List.of(second));
-    assertThat(job.work().endPlays(EndPlayKey.Stage.FIRST)).containsExactly(second);
-    assertThat(job.work().endPlays(EndPlayKey.Stage.PINNED)).containsExactly(second);
-    assertThat(job.work().endPlay(EndPlayKey.Stage.FIRST).orElseThrow().mean()).isEqualTo(0.30);
-  }
 }

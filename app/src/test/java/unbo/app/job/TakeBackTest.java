@@ -18,7 +18,16 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import unbo.app.PageTest;
-import unbo.core.grease.Duty;
+import unbo.app.packing.PackRecord;
+import unbo.app.proving.FindingMark;
+import unbo.app.proving.ProveRecord;
+import unbo.app.proving.StopMark;
+import unbo.app.proving.TestRecord;
+import unbo.app.setting.DialReading;
+import unbo.app.setting.NutRecord;
+import unbo.app.setting.OtherSchools;
+import unbo.app.setting.SchoolPress;
+import unbo.app.setting.SetRecord;
 import unbo.core.setting.NutLock;
 import unbo.core.setting.School;
 import unbo.core.setting.SpindleThread;
@@ -40,27 +49,57 @@ class TakeBackTest extends PageTest {
         (work, s) -> change.accept(work));
   }
 
+  private static java.util.function.Consumer<WorkRecord> recheckAfter(int km) {
+    return work ->
+        work.write(ProveRecord.TYPE, work.sheet(ProveRecord.TYPE).with((LocalDate) null, km));
+  }
+
+  private void keepTo(Job job, int revision, String person, School school) {
+    Press.Taken taken = SchoolPress.of(reload(job).getVehicle(), school);
+    jobs.press(job.getId(), Station.SET, revision, person, taken);
+  }
+
+  /** The whole record in words: the facts, and every station and sheet. */
+  private String whole(Job job) {
+    Map<Station, StationMark> stations = new java.util.EnumMap<>(Station.class);
+    Map<Station, StoredSheet> sheets = new java.util.EnumMap<>(Station.class);
+    for (Station station : Station.values()) {
+      stations.put(station, null);
+      sheets.put(station, null);
+    }
+    return reload(job)
+        .work()
+        .like(new JobState(null, null, null, null, null, stations, sheets))
+        .text();
+  }
+
   /** A change of everything that a job holds, so that nothing can be forgotten. */
   private static void everything(WorkRecord work) {
     Instant at = Instant.parse("2026-11-23T10:15:30Z");
     work.setBearing("inboard", Marked.read("32206", "32206 J2"));
     work.setDimension("hub.shoulder-distance", 41.5);
     work.setPart("seal", new PartMark(PartMark.State.RENEW, "torn"), Station.STRIP);
-    work.setPack(new PackRecord(Duty.WET_SLOW, true, 0.95), Map.of("inboard", 285.0));
-    work.setNut(
-        new NutRecord(
+    work.write(
+        PackRecord.TYPE, new PackRecord("wet-slow", true, 0.95, Map.of("inboard", 285.0), "Joren"));
+    NutRecord nut =
+        NutRecord.of(
             "dial",
             SpindleThread.parse("M18x1.5").value(),
             Optional.of(NutLock.castle(6, 2)),
-            Optional.empty()));
-    work.setEndPlays(
-        EndPlayKey.Stage.FIRST, List.of(new EndPlayReading("0.31", 0.31, "Joren", at)));
-    work.chooseHole(2);
-    work.getTests().put(AccusingTest.ROCK, new TestRecord(1.9, 290.0));
-    work.getStops().put(HardStop.BRAKE, StopMark.met("", "Joren", Role.MECHANIC, at));
-    work.getFindings().put(RoadFinding.values()[0], new FindingMark("Joren", at));
-    work.setRecheck(LocalDate.of(2027, 1, 2), 500);
-    work.setOtherSchools(new OtherSchools(8.0, 150.0, 1.5, "FREE"));
+            Optional.empty());
+    work.write(
+        SetRecord.TYPE,
+        work.sheet(SetRecord.TYPE)
+            .with(nut.at(2))
+            .with(List.of(new DialReading("0.31", 0.31, "Joren", at)), List.of())
+            .with(new OtherSchools(8.0, 150.0, 1.5, "FREE")));
+    work.write(
+        ProveRecord.TYPE,
+        work.sheet(ProveRecord.TYPE)
+            .with(AccusingTest.ROCK, new TestRecord(1.9, 290.0))
+            .with(HardStop.BRAKE, StopMark.met("", "Joren", Role.MECHANIC, at))
+            .with(Map.of(RoadFinding.values()[0], new FindingMark("Joren", at)))
+            .with(LocalDate.of(2027, 1, 2), 500));
     work.setOpening(work.getOpening().looked("Races clean.", false, "Joren", at));
     work.getOpeningFindings()
         .put(0, new OpeningFinding("t-spin", "Spun by hand?", "it growls", "", false));
@@ -70,9 +109,9 @@ class TakeBackTest extends PageTest {
   @Test
   void everythingIsEverything() throws Exception {
     Job job = newJob();
-    JsonNode before = new ObjectMapper().readTree(reload(job).work().state().text());
+    JsonNode before = new ObjectMapper().readTree(whole(job));
     change(job, "everything", TakeBackTest::everything);
-    JsonNode after = new ObjectMapper().readTree(reload(job).work().state().text());
+    JsonNode after = new ObjectMapper().readTree(whole(job));
     for (RecordComponent field : JobState.class.getRecordComponents()) {
       assertThat(after.get(field.getName()))
           .as(field.getName())
@@ -84,13 +123,13 @@ class TakeBackTest extends PageTest {
   @Test
   void everythingComesBackAndCanBeTakenBackInTurn() {
     Job job = newJob();
-    String before = reload(job).work().state().text();
+    String before = whole(job);
     change(job, "everything", TakeBackTest::everything);
-    String after = reload(job).work().state().text();
+    String after = whole(job);
     assertThat(after).isNotEqualTo(before);
     long last = jobs.lastChange(reload(job)).orElseThrow().getEventId();
     assertThat(jobs.takeBack(job.getId(), last, "Tuva", true)).isPresent();
-    assertThat(reload(job).work().state().text()).isEqualTo(before);
+    assertThat(whole(job)).isEqualTo(before);
     JobUndo again = jobs.lastChange(reload(job)).orElseThrow();
     assertThat(again.getText()).isEqualTo("undone: everything");
     assertThat(again.getPerson()).isEqualTo("Tuva");
@@ -98,8 +137,7 @@ class TakeBackTest extends PageTest {
     JobUndo redone = jobs.lastChange(reload(job)).orElseThrow();
     assertThat(redone.getText()).isEqualTo("redone: everything");
     assertThat(reload(job).assembly().bearing("inboard").designation()).isEqualTo("32206");
-    assertThat(withoutRevision(reload(job).work().state().text()))
-        .isEqualTo(withoutRevision(after));
+    assertThat(withoutRevision(whole(job))).isEqualTo(withoutRevision(after));
     jobs.takeBack(job.getId(), redone.getEventId(), "Joren", true).orElseThrow();
     assertThat(jobs.history(job.getId()).get(0).getText()).isEqualTo("undone: everything");
   }
@@ -109,7 +147,7 @@ class TakeBackTest extends PageTest {
   void theSchoolGoesBackWithItsOwnChangeAlone() {
     Job job = newJob();
     long vehicle = job.getVehicle().getId();
-    jobs.keepTo(job.getId(), 0, "Joren", School.SLIGHT_PRELOAD);
+    keepTo(job, 0, "Joren", School.SLIGHT_PRELOAD);
     long toDrag = jobs.lastChange(reload(job)).orElseThrow().getEventId();
     jobs.takeBack(job.getId(), toDrag, "Joren", true).orElseThrow();
     assertThat(vehicles.findById(vehicle).orElseThrow().getSchool()).isEqualTo(School.END_PLAY);
@@ -119,8 +157,8 @@ class TakeBackTest extends PageTest {
         .isEqualTo(School.SLIGHT_PRELOAD);
 
     Job other = jobs.openAt(job.getVehicle(), "axle-1-left", "hums", "Tuva");
-    change(other, "one", work -> work.setRecheck(null, 100));
-    jobs.keepTo(job.getId(), reload(job).work().revision(Station.SET), "Ilse", School.JUST_FREE);
+    change(other, "one", recheckAfter(100));
+    keepTo(job, reload(job).work().revision(Station.SET), "Ilse", School.JUST_FREE);
     long one = jobs.lastChange(reload(other)).orElseThrow().getEventId();
     jobs.takeBack(other.getId(), one, "Tuva", true).orElseThrow();
     assertThat(vehicles.findById(vehicle).orElseThrow().getSchool()).isEqualTo(School.JUST_FREE);
@@ -131,14 +169,14 @@ class TakeBackTest extends PageTest {
   void anUndoOfAnotherVersionIsRead() {
     Job job = newJob();
     change(job, "everything", TakeBackTest::everything);
-    String text = reload(job).work().state().text();
+    String text = whole(job);
     String later = text.replaceFirst("\\{", "{\"colour\":\"green\",");
     assertThat(later).isNotEqualTo(text);
     assertThat(JobState.of(later).text()).isEqualTo(text);
-    String earlier = text.replaceFirst(",\"recheckKm\":500", "");
+    String earlier = text.replaceFirst(",\"lookedNote\":\"Races clean.\"", "");
     assertThat(earlier).isNotEqualTo(text);
-    assertThat(JobState.of(earlier).recheckKm()).isNull();
-    assertThat(JobState.of(earlier).recheckOn()).isEqualTo(LocalDate.of(2027, 1, 2));
+    assertThat(JobState.of(earlier).opening().getLookedNote()).isNull();
+    assertThat(JobState.of(earlier).opening().getLookedBy()).isEqualTo("Joren");
   }
 
   private static String withoutRevision(String state) {
@@ -149,9 +187,9 @@ class TakeBackTest extends PageTest {
   @Test
   void anotherChangeInBetweenStopsIt() throws Exception {
     Job job = newJob();
-    change(job, "one", work -> work.setRecheck(null, 100));
+    change(job, "one", recheckAfter(100));
     long seen = jobs.lastChange(reload(job)).orElseThrow().getEventId();
-    change(job, "two", work -> work.setRecheck(null, 200));
+    change(job, "two", recheckAfter(200));
     mvc.perform(
             post("/jobs/{id}/take-back", job.getId())
                 .param("change", "" + seen)
@@ -159,7 +197,7 @@ class TakeBackTest extends PageTest {
                 .with(csrf()))
         .andExpect(status().isConflict())
         .andExpect(content().string(containsString("Not undone")));
-    assertThat(reload(job).work().getRecheckKm()).isEqualTo(200);
+    assertThat(reload(job).work().sheet(ProveRecord.TYPE).recheckKm()).isEqualTo(200);
     mvc.perform(get("/jobs/{id}", job.getId()).with(as("tuva")))
         .andExpect(content().string(containsString("Undo")));
   }
@@ -168,11 +206,11 @@ class TakeBackTest extends PageTest {
   @Test
   void aRevisionNeverComesBack() {
     Job job = newJob();
-    change(job, "one", work -> work.setRecheck(null, 100));
+    change(job, "one", recheckAfter(100));
     int old = reload(job).work().revision(Station.PROVE);
     long last = jobs.lastChange(reload(job)).orElseThrow().getEventId();
     jobs.takeBack(job.getId(), last, "Tuva", true);
-    change(job, "three", work -> work.setRecheck(null, 300));
+    change(job, "three", recheckAfter(300));
     assertThat(reload(job).work().revision(Station.PROVE)).isNotEqualTo(old);
   }
 

@@ -16,6 +16,7 @@ import org.springframework.test.web.servlet.ResultActions;
 import unbo.app.job.Job;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
+import unbo.app.proving.ProveRecord;
 import unbo.app.vehicle.Vehicle;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.Repeat;
@@ -69,7 +70,8 @@ class ListenEndTest extends ListenTest {
         .isEqualTo(StationMark.State.DONE);
     assertThat(job.work().mark(Station.ROCK).orElseThrow().getState())
         .isEqualTo(StationMark.State.DONE);
-    assertThat(job.work().getTests().get(AccusingTest.ROCK).getBeforeValue()).isEqualTo(1.9);
+    assertThat(job.work().sheet(ProveRecord.TYPE).tests().get(AccusingTest.ROCK).beforeValue())
+        .isEqualTo(1.9);
     assertThat(job.work().getOpeningFindings().values())
         .filteredOn(f -> f.isRepeated())
         .extracting(f -> f.getAnswer())

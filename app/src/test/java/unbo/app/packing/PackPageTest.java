@@ -14,7 +14,6 @@ import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.ResultActions;
 import unbo.app.PageTest;
 import unbo.app.job.Job;
-import unbo.app.job.PackFigures;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.core.grease.Duty;
@@ -48,7 +47,7 @@ class PackPageTest extends PageTest {
     String wet =
         pack(job, "/preview", "wet-slow", "", 0).andReturn().getResponse().getContentAsString();
     assertThat(grease(wet)).isNotEqualTo(grease(general));
-    assertThat(reload(job).work().getPack().duty()).isEmpty();
+    assertThat(reload(job).work().sheet(PackRecord.TYPE).duty()).isEmpty();
   }
 
   private static String grease(String page) {
@@ -63,11 +62,18 @@ class PackPageTest extends PageTest {
     Job job = newJob();
     pack(job, "", "general", "230 g", 0).andExpect(status().is3xxRedirection());
     Job saved = reload(job);
-    assertThat(saved.work().getPack().duty()).contains(Duty.GENERAL);
+    assertThat(saved.work().sheet(PackRecord.TYPE).duty()).contains(Duty.GENERAL);
     assertThat(saved.work().mark(Station.PACK).orElseThrow().getState())
         .isEqualTo(StationMark.State.DONE);
     double grams =
-        PackFigures.of(saved).orElseThrow().charges().get("inboard").chargeGrams().value();
+        PackFigures.of(saved, saved.work().sheet(PackRecord.TYPE))
+            .orElseThrow()
+            .charges()
+            .entrySet()
+            .stream()
+            .filter(e -> e.getKey().id().equals("inboard"))
+            .mapToDouble(e -> e.getValue().charge().result().value())
+            .sum();
     assertThat(grams).isCloseTo(3.81, within(0.01));
     mvc.perform(get("/jobs/{id}/sheet", job.getId()).with(as("tuva")))
         .andExpect(content().string(containsString("grease 3.8 + ")));

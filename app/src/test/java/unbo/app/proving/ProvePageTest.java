@@ -94,9 +94,10 @@ class ProvePageTest extends PageTest {
     assertThat(proofs.of(proved).open()).isEmpty();
     assertThat(proved.work().mark(Station.PROVE).orElseThrow().getState())
         .isEqualTo(StationMark.State.DONE);
-    assertThat(proved.work().getRecheckKm()).isEqualTo(483);
+    assertThat(proved.work().sheet(ProveRecord.TYPE).recheckKm()).isEqualTo(483);
     mvc.perform(get("/jobs/{id}", job.getId()).param("at", "prove").with(as("tuva")))
-        .andExpect(content().string(containsString("1.9 mm at 290 mm: 6.6 mrad")))
+        .andExpect(content().string(containsString("1.9 mm at 290 mm")))
+        .andExpect(content().string(containsString(">6.6 mrad</button>")))
         .andExpect(content().string(containsString("<b>Better</b>")));
   }
 
@@ -177,7 +178,7 @@ class ProvePageTest extends PageTest {
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString(answer)))
         .andExpect(content().string(containsString("value=\"" + typed + "\"")));
-    assertThat(reload(job).work().getTests()).isEmpty();
+    assertThat(reload(job).work().sheet(ProveRecord.TYPE).tests()).isEmpty();
   }
 
   @Test
@@ -202,7 +203,7 @@ class ProvePageTest extends PageTest {
         .andExpect(status().isConflict())
         .andExpect(content().string(containsString("Joren Maak changed this station")))
         .andExpect(content().string(containsString("value=\"777\"")));
-    assertThat(reload(job).work().getRecheckKm()).isNull();
+    assertThat(reload(job).work().sheet(ProveRecord.TYPE).recheckKm()).isNull();
   }
 
   /** A bottom bracket: no wheel comes off, nothing is set at a nut, and still it can be closed. */
@@ -241,6 +242,6 @@ class ProvePageTest extends PageTest {
         .andExpect(status().isUnprocessableEntity())
         .andExpect(
             content().string(containsString("There is no value from before to compare with.")));
-    assertThat(reload(job).work().getTests()).isEmpty();
+    assertThat(reload(job).work().sheet(ProveRecord.TYPE).tests()).isEmpty();
   }
 }

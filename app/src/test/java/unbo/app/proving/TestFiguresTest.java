@@ -7,13 +7,14 @@ import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import unbo.app.job.TestRecord;
 import unbo.app.web.Figures;
+import unbo.app.working.Workings;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.TaperPair;
 import unbo.core.measure.Verdict;
 import unbo.core.verification.AccusingTest;
+import unbo.core.working.Origin;
 
 class TestFiguresTest {
 
@@ -22,7 +23,10 @@ class TestFiguresTest {
           new Assembly(Arrangements.of("a1"), Map.of(), Map.of("hub.shoulder-distance", 34.0)));
 
   private static String words(AccusingTest test, double value, Double second) {
-    return TestFigures.words(test, value, second, PAIR, new Figures());
+    return new TestFigures(
+            test, "now", Origin.measured("by the test"), PAIR, new Workings("test"), new Figures())
+        .shown(value, second)
+        .text();
   }
 
   /** Two hubs warm alike is nothing; one warmer or colder than its brother is a finding. */
@@ -59,7 +63,7 @@ class TestFiguresTest {
             .repeated(0.4, 290.0, "J", Instant.EPOCH)
             .repeated(null, null, null, null);
     assertThat(TestFigures.repeated(AccusingTest.ROCK, taken).better()).isEmpty();
-    assertThat(taken.getBeforeValue()).isEqualTo(1.9);
+    assertThat(taken.beforeValue()).isEqualTo(1.9);
   }
 
   @Test

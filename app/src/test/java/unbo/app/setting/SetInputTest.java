@@ -7,7 +7,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.util.LinkedMultiValueMap;
 import org.springframework.util.MultiValueMap;
-import unbo.app.job.EndPlayKey;
+import unbo.app.job.Form;
 import unbo.core.measure.Window;
 
 class SetInputTest {
@@ -21,7 +21,7 @@ class SetInputTest {
   }
 
   private static SetInput read(String... fields) {
-    return SetInput.of(SetForm.typed(form(fields)));
+    return SetInput.of(SetForm.typed(Form.typed(form(fields))));
   }
 
   @Test
@@ -45,7 +45,7 @@ class SetInputTest {
     assertThat(input.first())
         .extracting(SetInput.TypedReading::typed)
         .containsExactly("0.31", "0.30", "0.32");
-    assertThat(input.measured(EndPlayKey.Stage.PINNED)).isEmpty();
+    assertThat(input.measured(Stage.PINNED)).isEmpty();
   }
 
   @Test
@@ -87,16 +87,16 @@ class SetInputTest {
 
   @Test
   void aFormHasThreeBoxesAtLeastAndTwelveAtMost() {
-    assertThat(SetForm.typed(form()).first()).hasSize(3);
+    assertThat(SetForm.typed(Form.typed(form())).first()).hasSize(3);
     String[] many = new String[80];
     for (int i = 0; i < 80; i += 2) {
       many[i] = "first";
       many[i + 1] = "0.3";
     }
-    SetForm full = SetForm.typed(form(many));
+    SetForm full = SetForm.typed(Form.typed(form(many)));
     assertThat(full.first()).hasSize(12);
-    assertThat(full.withOneMore(EndPlayKey.Stage.FIRST).first()).hasSize(12);
-    assertThat(full.withOneMore(EndPlayKey.Stage.PINNED).again()).hasSize(4);
+    assertThat(full.withOneMore(Stage.FIRST).first()).hasSize(12);
+    assertThat(full.withOneMore(Stage.PINNED).again()).hasSize(4);
   }
 
   @Test

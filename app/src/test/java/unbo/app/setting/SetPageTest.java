@@ -15,7 +15,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import unbo.app.PageTest;
-import unbo.app.job.EndPlayKey;
 import unbo.app.job.Job;
 import unbo.app.job.PartMark;
 import unbo.app.job.Station;
@@ -23,6 +22,19 @@ import unbo.app.job.StationMark;
 import unbo.core.setting.School;
 
 class SetPageTest extends PageTest {
+
+  private SetRecord set(Job job) {
+    return SettingResults.record(reload(job));
+  }
+
+  private void keepTo(Job job, int revision, School school) {
+    jobs.press(
+        job.getId(),
+        Station.SET,
+        revision,
+        "Tuva Lind",
+        SchoolPress.of(reload(job).getVehicle(), school));
+  }
 
   private MockHttpServletRequestBuilder form(Job job, String path, String... fields) {
     MockHttpServletRequestBuilder request =
@@ -58,14 +70,14 @@ class SetPageTest extends PageTest {
             content().string(containsString("Two holes tighter: 0.062 mm expected, within limits")))
         .andExpect(content().string(containsString("= 0.305 mm")))
         .andExpect(content().string(containsString(">end play 0.312 ± 0.020 mm</text>")));
-    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.FIRST)).isEmpty();
+    assertThat(set(job).readings(Stage.FIRST)).isEmpty();
   }
 
   @Test
   void fromReadingsToThePinnedHole() throws Exception {
     Job job = newJob();
     save(job, with(DIALLED, "do", "take:2")).andExpect(status().is3xxRedirection());
-    assertThat(reload(job).work().getNut().chosenSteps()).contains(2);
+    assertThat(set(job).nut().chosenSteps()).contains(2);
     assertThat(SettingResults.of(reload(job))).as("a prediction is no result").isEmpty();
     save(job, with(DIALLED, "again", "0.06", "again", "0.07", "again", "0.06", "do", "save"))
         .andExpect(status().is3xxRedirection());
@@ -74,8 +86,8 @@ class SetPageTest extends PageTest {
         .isEqualTo(StationMark.State.DONE);
     assertThat(SettingResults.of(done).orElseThrow().text())
         .contains("0.063 ± 0.015 mm (95 %): within limits");
-    assertThat(done.work().endPlays(EndPlayKey.Stage.FIRST))
-        .extracting(r -> r.getTyped())
+    assertThat(SettingResults.record(done).readings(Stage.FIRST))
+        .extracting(r -> r.typed())
         .containsExactly("0.31", "12 thou", "0,32");
   }
 
@@ -89,14 +101,12 @@ class SetPageTest extends PageTest {
     save(job, with(fine, "do", "take:4"));
     String[] pinned = with(fine, "again", "0.06", "again", "0.07", "again", "0.06");
     save(job, pinned);
-    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.PINNED)).hasSize(3);
+    assertThat(set(job).readings(Stage.PINNED)).hasSize(3);
     save(job, with(pinned, "do", "take:4"));
-    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.PINNED))
-        .as("the same hole again")
-        .hasSize(3);
+    assertThat(set(job).readings(Stage.PINNED)).as("the same hole again").hasSize(3);
     save(job, with(pinned, "do", "take:3")).andExpect(status().is3xxRedirection());
-    assertThat(reload(job).work().getNut().chosenSteps()).contains(3);
-    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.PINNED)).isEmpty();
+    assertThat(set(job).nut().chosenSteps()).contains(3);
+    assertThat(set(job).readings(Stage.PINNED)).isEmpty();
     assertThat(SettingResults.of(reload(job))).isEmpty();
   }
 
@@ -135,8 +145,8 @@ class SetPageTest extends PageTest {
     others[1] = "0.40";
     save(job, with(others, "again", "0.06", "again", "0.07", "again", "0.06"))
         .andExpect(status().is3xxRedirection());
-    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.PINNED)).isEmpty();
-    assertThat(reload(job).work().getNut().chosenSteps()).isEmpty();
+    assertThat(set(job).readings(Stage.PINNED)).isEmpty();
+    assertThat(set(job).nut().chosenSteps()).isEmpty();
     assertThat(jobs.history(job.getId()))
         .anyMatch(e -> e.getText().contains("0.31, 12 thou, 0,32 → 0.40"));
   }
@@ -171,7 +181,7 @@ class SetPageTest extends PageTest {
         .andExpect(content().string(containsString(answer)))
         .andExpect(content().string(containsString("value=\"12 thou\"")))
         .andExpect(content().string(containsString("aria-invalid=\"true\"")));
-    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.FIRST)).isEmpty();
+    assertThat(set(job).readings(Stage.FIRST)).isEmpty();
   }
 
   @Test
@@ -189,7 +199,7 @@ class SetPageTest extends PageTest {
     Job job = newJob();
     save(job, "first", "0.31", "first", "0.30", "first", "0.32", "thread", "")
         .andExpect(status().is3xxRedirection());
-    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.FIRST)).hasSize(3);
+    assertThat(set(job).readings(Stage.FIRST)).hasSize(3);
     save(job, "first", "0.31", "first", "0.30", "first", "0.32", "do", "take:2")
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("cannot be used")));
@@ -225,7 +235,7 @@ class SetPageTest extends PageTest {
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("cannot be used")));
     save(job, with(DIALLED, "do", "take:nonsense")).andExpect(status().is3xxRedirection());
-    assertThat(reload(job).work().getNut().chosenSteps()).isEmpty();
+    assertThat(set(job).nut().chosenSteps()).isEmpty();
   }
 
   @Test
@@ -239,7 +249,7 @@ class SetPageTest extends PageTest {
             .getResponse()
             .getContentAsString();
     assertThat(thick).contains("The thread of 30 mm does not pass the outboard cone of 20 mm bore");
-    assertThat(reload(job).work().getNut().thread()).isEmpty();
+    assertThat(set(job).nut().thread()).isEmpty();
   }
 
   @Test
@@ -276,8 +286,7 @@ class SetPageTest extends PageTest {
         .andExpect(content().string(containsString("value=\"0.44\"")));
     mvc.perform(form(job, "/set", second).param("revision", "1"))
         .andExpect(status().is3xxRedirection());
-    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.FIRST).get(0).getTyped())
-        .isEqualTo("0.44");
+    assertThat(set(job).readings(Stage.FIRST).get(0).typed()).isEqualTo("0.44");
   }
 
   @Test
@@ -340,13 +349,13 @@ class SetPageTest extends PageTest {
   void aSheetForASchoolThatWasLeftIsNotWrittenAndNotLost() throws Exception {
     Job job = newJob();
     Job other = jobs.openAt(job.getVehicle(), "axle-1-left", "hums", "Tuva");
-    jobs.keepTo(other.getId(), 0, "Tuva Lind", School.JUST_FREE);
+    keepTo(other, 0, School.JUST_FREE);
     mvc.perform(form(job, "/set", "first", "0.44", "first", "0.45", "revision", "0"))
         .andExpect(status().isConflict())
         .andExpect(content().string(containsString("now uses “" + School.JUST_FREE.title())))
         .andExpect(content().string(containsString("0.44, 0.45")));
-    assertThat(reload(job).work().endPlays(EndPlayKey.Stage.FIRST)).isEmpty();
-    jobs.keepTo(other.getId(), 1, "Tuva Lind", School.END_PLAY);
+    assertThat(set(job).readings(Stage.FIRST)).isEmpty();
+    keepTo(other, 1, School.END_PLAY);
     for (String sheet : List.of("JUST_FREE", "SLIGHT_PRELOAD")) {
       mvc.perform(form(job, "/set/other", "school", sheet, "rest", "FREE", "revision", "0"))
           .andExpect(status().isConflict())

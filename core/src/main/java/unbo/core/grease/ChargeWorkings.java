@@ -59,7 +59,7 @@ public record ChargeWorkings(
   public Working freeVolume() {
     String signs =
         massG.isPresent()
-            ? "V = k · (π/4 · B · (D² − d²)/1000 − m/ρ_s)"
+            ? "V = k · (π/4 · B · (D² − d²)/1000 − m/ρₛ)"
             : "V = k · (π/4 · B · (D² − d²)/1000 − M)";
     return Working.of(
         Formula.of("Free volume", "cm³", signs, this::free, source(), limits())
@@ -96,7 +96,7 @@ public record ChargeWorkings(
   }
 
   private double metal(unbo.core.working.Values v) {
-    return massG.isPresent() ? v.get("m") / v.get("ρ_s") : v.get("M");
+    return massG.isPresent() ? v.get("m") / v.get("ρₛ") : v.get("M");
   }
 
   private List<Input> sizes() {
@@ -108,7 +108,7 @@ public record ChargeWorkings(
       inputs.add(Input.exact("m", "mass of the bearing", massG.getAsDouble(), "g", weighed));
       inputs.add(
           Input.exact(
-              "ρ_s",
+              "ρₛ",
               "density of bearing steel",
               GreaseCharge.STEEL_G_PER_CM3,
               "g/cm³",
@@ -162,6 +162,36 @@ public record ChargeWorkings(
             Input.of("k", "method", 1, 0.15, "", Origin.assumed("outlines without fillets")),
             share,
             density));
+  }
+
+  /** The volume behind a hollow's grease, in cm³. */
+  public static Working hollowVolume(Working grams) {
+    Input volume =
+        grams.inputs().stream().filter(i -> i.symbol().equals("V")).findFirst().orElseThrow();
+    Input method =
+        grams.inputs().stream().filter(i -> i.symbol().equals("k")).findFirst().orElseThrow();
+    return Working.of(
+        Formula.of(
+            "Volume of the hollow",
+            "cm³",
+            "V = k · Σ π · (R² − r²) · Δx",
+            v -> v.get("k") * v.get("V"),
+            grams.formula().source(),
+            grams.formula().limits()),
+        List.of(volume, method));
+  }
+
+  /** A charge by volume, in cm³. */
+  public static Working volume(Working grams, Input density) {
+    return Working.of(
+        Formula.of(
+            "Charge by volume",
+            "cm³",
+            "V = g / ρ",
+            v -> v.get("g") / v.get("ρ"),
+            "Mass over density.",
+            "The density is taken as given."),
+        List.of(charged(grams), density));
   }
 
   /** Teaspoons for a volume. */

@@ -12,6 +12,7 @@ public final class Digits {
 
   private static final int MOST_DECIMALS = 6;
   private static final int EXACT_DIGITS = 6;
+  private static final int ROUGH_DIGITS = 4;
 
   private Digits() {}
 
@@ -32,14 +33,23 @@ public final class Digits {
         : exact(value);
   }
 
+  /** Four significant digits at most, for values on the way. */
+  public static String rough(double value) {
+    return significant(value, ROUGH_DIGITS);
+  }
+
   /** As many digits as it has, six significant ones at most. */
   public static String exact(double value) {
+    return significant(value, EXACT_DIGITS);
+  }
+
+  private static String significant(double value, int digits) {
     if (value == 0) {
       return "0";
     }
     BigDecimal rounded =
         new BigDecimal(value)
-            .round(new java.math.MathContext(EXACT_DIGITS, RoundingMode.HALF_UP))
+            .round(new java.math.MathContext(digits, RoundingMode.HALF_UP))
             .stripTrailingZeros();
     return sign((rounded.scale() < 0 ? rounded.setScale(0) : rounded).toPlainString());
   }

@@ -1,0 +1,44 @@
+package unbo.app.job;
+
+import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.Assembly;
+import unbo.core.setting.School;
+
+/**
+ * What a station works on: an arrangement with facts. A job is one, whose record is kept; the bench
+ * is one, whose record ends with the page.
+ */
+public interface Workpiece {
+
+  Arrangement arrangement();
+
+  /** Facts and sheets. */
+  WorkRecord work();
+
+  /** The arrangement as far as its bearings and sizes are known. */
+  Assembly assembly();
+
+  /** The setting method that it keeps to. */
+  School school();
+
+  String title();
+
+  /** The address that a station's id is put behind: {@code /jobs/12}. */
+  String address();
+
+  /** The address of a station's sheet with a part marked. */
+  default String at(String station, String part) {
+    return address() + "?at=" + station + "&part=" + part;
+  }
+
+  /** What must travel with a form, because it is not kept: empty for a job. */
+  default java.util.Map<String, String> facts() {
+    return java.util.Map.of();
+  }
+
+  /** Whether what is done here is kept. */
+  boolean isKept();
+
+  /** Whether nothing can be changed any more. */
+  boolean isClosed();
+}

@@ -1,0 +1,113 @@
+package unbo.app.packing;
+
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+import unbo.app.job.Form;
+import unbo.app.job.Job;
+import unbo.app.job.Marks;
+import unbo.app.job.Press;
+import unbo.app.job.Selection;
+import unbo.app.job.Station;
+import unbo.app.job.StationMark;
+import unbo.app.job.Workpiece;
+import unbo.app.job.Worksheet;
+import unbo.app.web.FieldProblems;
+import unbo.app.web.Figures;
+import unbo.app.working.WorkingView;
+import unbo.core.arrangement.Arrangement;
+
+/** Pack: charges for bearings and hollows, and the calibration of the shop's gun. */
+@Component
+class PackStation implements Worksheet {
+
+  private final GreaseGunRepository guns;
+  private final GunCalibration calibration;
+  private final Figures figures;
+
+  PackStation(GreaseGunRepository guns, Figures figures) {
+    this.guns = guns;
+    this.calibration = new GunCalibration(guns);
+    this.figures = figures;
+  }
+
+  @Override
+  public Station station() {
+    return Station.PACK;
+  }
+
+  @Override
+  public boolean serves(Arrangement arrangement) {
+    return !arrangement.namedPlaces().isEmpty();
+  }
+
+  @Override
+  public void fill(Model model, Workpiece piece, Selection selection, Form form) {
+    PackRecord recorded = record(piece);
+    Map<String, String> fields = PackInput.recorded(recorded);
+    FieldProblems problems = form.problems();
+    PackRecord shown = recorded;
+    boolean typed = form.typed() && !form.action().equals("gun");
+    if (typed) {
+      PackInput input = PackInput.of(piece, form.single());
+      fields = form.single();
+      input.problems().copyTo(problems);
+      shown = input.record();
+    } else {
+      fields.putAll(form.single());
+    }
+    model.addAttribute(
+        "pack",
+        PackSheet.of(piece, shown, fields, problems, guns.findTopByOrderByIdDesc(), figures));
+    model.addAttribute("packed", !typed && recorded.duty().isPresent());
+  }
+
+  private static PackRecord record(Workpiece piece) {
+    return piece.work().sheet(PackRecord.TYPE);
+  }
+
+  /** What the fields say, else the record. */
+  private static PackRecord shown(Workpiece piece, Form form) {
+    return form.typed() && form.has("duty")
+        ? PackInput.of(piece, form.single()).record()
+        : record(piece);
+  }
+
+  @Override
+  public Press press(Job job, Form form, Press.By by) {
+    if (form.action().equals("gun")) {
+      return calibration.press(form.single(), by);
+    }
+    PackInput input = PackInput.of(job, form.single());
+    if (!input.problems().isEmpty()) {
+      return new Press.Refused(input.problems());
+    }
+    return Press.Taken.onward(
+        StationMark.State.DONE,
+        describe(record(job), input.record()),
+        (changed, s) -> changed.work().write(PackRecord.TYPE, input.record().by(s.person())));
+  }
+
+  private static String describe(PackRecord old, PackRecord now) {
+    String was = old.duty().map(d -> d.title() + " → ").orElse("");
+    return was
+        + now.duty().orElseThrow().title()
+        + (now.byHand() ? ", packed by hand" : ", by share")
+        + (now.masses().isEmpty() ? "" : ", masses weighed " + now.masses());
+  }
+
+  @Override
+  public Marks marks(Workpiece piece, Form form) {
+    PackRecord pack = shown(piece, form);
+    List<String> lines =
+        PackFigures.of(piece, pack).map(p -> List.of(p.line(figures))).orElse(List.of());
+    return new Marks(Map.of(), pack.cavityShare(), lines);
+  }
+
+  @Override
+  public List<WorkingView> workings(Workpiece piece) {
+    PackRecord pack = record(piece);
+    return PackFigures.of(piece, pack).map(p -> p.onPaper()).orElse(List.of());
+  }
+}

@@ -1,0 +1,128 @@
+package unbo.app.proving;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+import unbo.app.job.Form;
+import unbo.app.job.Job;
+import unbo.app.job.Marks;
+import unbo.app.job.Press;
+import unbo.app.job.Selection;
+import unbo.app.job.Station;
+import unbo.app.job.StationMark;
+import unbo.app.job.WorkRecord;
+import unbo.app.job.Workpiece;
+import unbo.app.job.Worksheet;
+import unbo.app.web.FieldProblems;
+import unbo.app.web.Figures;
+import unbo.app.working.WorkingView;
+import unbo.core.verification.AccusingTest;
+
+/**
+ * Prove: repeats the accusing tests, ticks and waives the hard stops, notes what keeps it off the
+ * road.
+ */
+@Component
+class ProveStation implements Worksheet {
+
+  private final Figures figures;
+  private final Clock clock;
+
+  ProveStation(Figures figures, Clock clock) {
+    this.figures = figures;
+    this.clock = clock;
+  }
+
+  @Override
+  public Station station() {
+    return Station.PROVE;
+  }
+
+  @Override
+  public void fill(Model model, Workpiece piece, Selection selection, Form form) {
+    Map<String, String> fields = ProveFields.recorded(piece, figures);
+    ProveRecord record = piece.work().sheet(ProveRecord.TYPE);
+    FieldProblems problems = form.problems();
+    if (form.typed() && form.action().isEmpty()) {
+      fields = form.single();
+      ProveInput input = input(piece, form, "");
+      if (!piece.isKept()) {
+        input.problems().copyTo(problems);
+        record = new ProveRecord(input.tests(), null, null, null, null);
+      }
+    } else if (form.action().equals("waivers")) {
+      fields.put("waive-" + form.what(), form.get("reason"));
+    }
+    model.addAttribute("prove", ProveSheet.of(piece, record, fields, problems, figures));
+    model.addAttribute("today", LocalDate.now(clock));
+  }
+
+  private ProveInput input(Workpiece piece, Form form, String person) {
+    return ProveInput.of(piece, form.single(), person, clock.instant(), LocalDate.now(clock));
+  }
+
+  @Override
+  public Press press(Job job, Form form, Press.By by) {
+    if (form.action().equals("waivers")) {
+      return new WaiverPress(form, by).press(job);
+    }
+    ProveInput input = input(job, form, by.name());
+    if (!input.problems().isEmpty()) {
+      return new Press.Refused(input.problems());
+    }
+    Map<String, String> fields = form.single();
+    return Press.Taken.here(
+        StationMark.State.WORKED_ON,
+        ProveFields.describe(fields, input),
+        new ProveChange(fields, input, by.person())::apply);
+  }
+
+  /** Done by itself when nothing is left in the way. */
+  @Override
+  public Follows follows() {
+    return new Follows(
+        StationMark.State.DONE, "proved", j -> ProveSheet.proof(j, figures).isProved());
+  }
+
+  @Override
+  public Object waivers(WorkRecord work) {
+    return work.sheet(ProveRecord.TYPE).waivers();
+  }
+
+  @Override
+  public Marks marks(Workpiece piece, Form form) {
+    ProveRecord record = piece.work().sheet(ProveRecord.TYPE);
+    List<String> lines = new ArrayList<>();
+    for (AccusingTest test : List.of(AccusingTest.ROCK, AccusingTest.HUB_HEAT)) {
+      TestRecord r = record.tests().get(test);
+      if (r != null) {
+        lines.add(test == AccusingTest.HUB_HEAT ? heat(r) : rock(test, r));
+      }
+    }
+    return Marks.of(lines);
+  }
+
+  private String rock(AccusingTest test, TestRecord r) {
+    String line = "rock at rim " + figures.size(r.beforeValue());
+    return line
+        + (r.afterValue() == null ? "" : " → " + figures.size(r.afterValue()))
+        + " "
+        + test.unit();
+  }
+
+  private String heat(TestRecord r) {
+    String before = figures.hotter(r.beforeValue() - r.beforeSecond());
+    return r.afterValue() == null
+        ? "hub " + before + " than other side"
+        : "hub " + before + ", now " + figures.hotter(r.afterValue() - r.afterSecond());
+  }
+
+  @Override
+  public List<WorkingView> workings(Workpiece piece) {
+    return ProveSheet.of(piece, Map.of(), new FieldProblems(), figures).workings();
+  }
+}

@@ -1,0 +1,98 @@
+package unbo.app.proving;
+
+import java.util.List;
+import java.util.Optional;
+import unbo.app.job.Workpiece;
+import unbo.app.proving.ProveSheet.TestRow;
+import unbo.app.web.Figures;
+import unbo.app.working.Figure;
+import unbo.app.working.WorkingView;
+import unbo.app.working.Workings;
+import unbo.core.arrangement.TaperPair;
+import unbo.core.measure.Verdict;
+import unbo.core.rock.Comparison;
+import unbo.core.units.Digits;
+import unbo.core.verification.AccusingTest;
+import unbo.core.working.Origin;
+import unbo.core.working.Settling;
+import unbo.core.working.Working;
+
+/** The rows of the accusing tests, with the workings of their figures. */
+final class TestRows {
+
+  private final Workpiece piece;
+  private final ProveRecord record;
+  private final Figures figures;
+  private final Optional<TaperPair> pair;
+  private final Workings workings = new Workings("prove");
+
+  TestRows(Workpiece piece, ProveRecord record, Figures figures) {
+    this.piece = piece;
+    this.record = record;
+    this.figures = figures;
+    this.pair = TaperPair.of(piece.assembly());
+  }
+
+  List<WorkingView> workings() {
+    return workings.all();
+  }
+
+  TestRow row(AccusingTest test) {
+    TestRecord r = ProveSheet.record(piece, record, test).orElse(null);
+    boolean repeated = r != null && r.afterValue() != null;
+    Verdict better = r == null ? null : TestFigures.repeated(test, r).better().orElse(null);
+    Working gain = repeated ? gain(test, r) : null;
+    return new TestRow(
+        test,
+        secondLabel(test),
+        test == AccusingTest.HUB_HEAT ? "°C" : "mm",
+        r == null ? null : shown(test, "before", r.beforeValue(), r.beforeSecond(), before()),
+        repeated ? shown(test, "now", r.afterValue(), r.afterSecond(), now(r)) : null,
+        gain == null ? null : figure(test, gain),
+        better,
+        better == Verdict.CANNOT_TELL
+            ? Settling.of(gain, Comparison.BETTER).sentences()
+            : List.of(),
+        test == AccusingTest.END_PLAY,
+        repeated && r.at() != null ? r.person() + ", " + figures.moment(r.at()) : "");
+  }
+
+  private TestFigures.Shown shown(
+      AccusingTest test, String when, double value, Double second, Origin origin) {
+    return new TestFigures(test, when, origin, pair, workings, figures).shown(value, second);
+  }
+
+  private static Origin before() {
+    return Origin.measured("before the work");
+  }
+
+  private Origin now(TestRecord r) {
+    return r.at() == null
+        ? Origin.measured(r.person() == null || r.person().isEmpty() ? "now" : r.person())
+        : Origin.measured(r.person() + ", " + figures.moment(r.at()));
+  }
+
+  private Working gain(AccusingTest test, TestRecord r) {
+    return Comparison.gain(
+        test.title(),
+        TestFigures.compared(test, r.beforeValue(), r.beforeSecond()),
+        TestFigures.compared(test, r.afterValue(), r.afterSecond()),
+        TestFigures.unit(test),
+        TestFigures.finer(test),
+        now(r));
+  }
+
+  private Figure figure(AccusingTest test, Working gain) {
+    String unit = TestFigures.unit(test);
+    String text = Digits.both(gain.result().value(), gain.result().uncertainty()) + " " + unit;
+    return workings.judged(test.title(), gain, Comparison.BETTER, text);
+  }
+
+  private static String secondLabel(AccusingTest test) {
+    return switch (test) {
+      case ROCK, DRAG -> "at radius";
+      case HUB_HEAT -> "other side";
+      case END_PLAY, RUN_OUT -> "";
+    };
+  }
+}

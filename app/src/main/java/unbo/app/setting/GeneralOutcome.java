@@ -1,0 +1,133 @@
+package unbo.app.setting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.measure.Measured;
+import unbo.core.measure.Verdict;
+import unbo.core.measure.Window;
+import unbo.core.setting.SettingOutcome;
+import unbo.core.units.Digits;
+
+/** What the settings of an arrangement come to together: the worst verdict of them holds. */
+final class GeneralOutcome {
+
+  /** A torque wrench of the workshop is good to this share (ISO 6789-1, type II: 4 % or 6 %). */
+  private static final double WRENCH = 0.06;
+
+  private GeneralOutcome() {}
+
+  /** The outcome of what was entered; empty while nothing was. */
+  static Optional<SettingOutcome> of(Arrangement arrangement, Map<String, GeneralSetting> all) {
+    List<String> texts = new ArrayList<>();
+    Verdict worst = Verdict.YES;
+    boolean over = false;
+    for (String part : GeneralSheet.parts(arrangement)) {
+      GeneralSetting s = all.get(part);
+      if (s != null && s.isEntered()) {
+        Verdict verdict = verdict(s);
+        texts.add(GeneralSheet.title(arrangement, part) + ": " + words(s));
+        worst = worse(worst, verdict);
+        over |= isOver(s);
+      }
+    }
+    return texts.isEmpty()
+        ? Optional.empty()
+        : Optional.of(new SettingOutcome(worst, String.join(" ", texts), over));
+  }
+
+  /** Readings against their window, torque against what was applied; the worse of the two. */
+  static Verdict verdict(GeneralSetting s) {
+    return worse(ofReadings(s), ofTorque(s));
+  }
+
+  /** No reading and no window is no verdict against it. */
+  static Verdict ofReadings(GeneralSetting s) {
+    if (s.measured().isEmpty() && s.window().isEmpty()) {
+      return Verdict.YES;
+    }
+    return s.measured().isEmpty() || s.window().isEmpty()
+        ? Verdict.CANNOT_TELL
+        : s.window().get().judge(s.measured().get().result());
+  }
+
+  private static Verdict ofTorque(GeneralSetting s) {
+    if (s.torqueNm() == null && s.appliedNm() == null) {
+      return Verdict.YES;
+    }
+    if (s.torqueNm() == null || s.appliedNm() == null) {
+      return Verdict.CANNOT_TELL;
+    }
+    double share = s.appliedNm() / s.torqueNm();
+    return new Window(1 - WRENCH, 1 + WRENCH).contains(share) ? Verdict.YES : Verdict.NO;
+  }
+
+  private static boolean isOver(GeneralSetting s) {
+    return s.measured().isPresent()
+        && s.window().isPresent()
+        && s.measured().get().result().least() > s.window().get().to();
+  }
+
+  private static Verdict worse(Verdict a, Verdict b) {
+    if (a == Verdict.NO || b == Verdict.NO) {
+      return Verdict.NO;
+    }
+    return a == Verdict.YES ? b : a;
+  }
+
+  /** The result in words. */
+  static String words(GeneralSetting s) {
+    List<String> parts = new ArrayList<>();
+    s.measured().ifPresent(r -> parts.add(measured(s, r.result())));
+    if (s.measured().isEmpty() && s.window().isPresent()) {
+      parts.add("not measured yet, wanted " + wanted(s.window().get(), s.source()));
+    }
+    torque(s).ifPresent(parts::add);
+    return String.join("; ", parts) + ".";
+  }
+
+  private static String measured(GeneralSetting s, Measured value) {
+    String figures = Digits.both(value.value(), value.uncertainty()) + " mm (95 %)";
+    if (s.window().isEmpty()) {
+      return figures + ", cannot tell without the limits";
+    }
+    String word =
+        switch (ofReadings(s)) {
+          case YES -> "within limits, ";
+          case NO -> "out of limits, ";
+          case CANNOT_TELL -> "cannot tell whether within limits, ";
+        };
+    return figures + ": " + word + wanted(s.window().get(), s.source());
+  }
+
+  private static String wanted(Window w, String source) {
+    return Digits.exact(w.from())
+        + " to "
+        + Digits.exact(w.to())
+        + " mm"
+        + (source.isEmpty() ? ", source not entered" : " (" + source + ")");
+  }
+
+  private static Optional<String> torque(GeneralSetting s) {
+    if (s.torqueNm() == null && s.appliedNm() == null) {
+      return Optional.empty();
+    }
+    String wanted =
+        s.torqueNm() == null
+            ? "no torque entered from the vehicle maker"
+            : "torque wanted "
+                + Digits.exact(s.torqueNm())
+                + " Nm"
+                + (s.torqueSource().isEmpty()
+                    ? ", source not entered"
+                    : " (" + s.torqueSource() + ")");
+    String applied =
+        s.appliedNm() == null
+            ? "not applied yet"
+            : "applied " + Digits.exact(s.appliedNm()) + " Nm";
+    String word = ofTorque(s) == Verdict.NO ? ", out of limits: more than 6 % off" : "";
+    return Optional.of(wanted + ", " + applied + word);
+  }
+}

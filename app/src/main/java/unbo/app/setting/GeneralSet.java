@@ -1,0 +1,81 @@
+package unbo.app.setting;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.ui.Model;
+import unbo.app.job.Form;
+import unbo.app.job.Job;
+import unbo.app.job.Marks;
+import unbo.app.job.Press;
+import unbo.app.job.StationMark;
+import unbo.app.job.Workpiece;
+import unbo.app.web.FieldProblems;
+import unbo.app.web.Figures;
+import unbo.core.measure.Verdict;
+import unbo.core.setting.SettingOutcome;
+import unbo.core.units.Problem;
+
+/** Set for every arrangement that has no sheet of its own yet: readings, windows, torques. */
+final class GeneralSet {
+
+  private final Figures figures;
+
+  GeneralSet(Figures figures) {
+    this.figures = figures;
+  }
+
+  void fill(Model model, Workpiece piece, Form form) {
+    GeneralSheet sheet = GeneralSheet.of(piece, form, figures);
+    form.problems().copyTo(sheet.problems());
+    model.addAttribute("general", sheet);
+  }
+
+  Marks marks(Workpiece piece, Form form) {
+    Map<String, GeneralSetting> settings =
+        form.typed()
+            ? GeneralInput.of(piece.arrangement(), form).settings()
+            : SettingResults.record(piece).general();
+    return Marks.of(GeneralSheet.lines(piece.arrangement(), settings));
+  }
+
+  Press press(Job job, Form form) {
+    GeneralInput input = GeneralInput.of(job.arrangement(), form);
+    if (!input.problems().isEmpty()) {
+      return new Press.Refused(input.problems());
+    }
+    Map<String, GeneralSetting> old = SettingResults.record(job).general();
+    if (input.settings().isEmpty() && old.isEmpty()) {
+      return nothing(job);
+    }
+    Optional<SettingOutcome> outcome = GeneralOutcome.of(job.arrangement(), input.settings());
+    boolean done = outcome.filter(o -> o.inWindow() == Verdict.YES).isPresent();
+    String text = outcome.map(SettingOutcome::text).orElse("emptied");
+    return Press.Taken.here(
+        done ? StationMark.State.DONE : StationMark.State.WORKED_ON,
+        text.length() > 900 ? text.substring(0, 900) + "…" : text,
+        (changed, by) -> {
+          SetRecord set = SettingResults.record(changed);
+          Map<String, GeneralSetting> signed = new LinkedHashMap<>();
+          input.settings().forEach((part, s) -> signed.put(part, sign(s, set, part, by)));
+          changed.work().write(SetRecord.TYPE, set.with(signed));
+        });
+  }
+
+  /** What was not changed keeps who entered it. */
+  private static GeneralSetting sign(
+      GeneralSetting s, SetRecord set, String part, unbo.app.job.Jobs.Signature by) {
+    GeneralSetting old = set.general().get(part);
+    return old != null && old.saysSame(s) ? old : s.signed(by.person(), by.at());
+  }
+
+  private static Press nothing(Job job) {
+    FieldProblems problems = new FieldProblems();
+    String first = GeneralSheet.parts(job.arrangement()).stream().findFirst().orElse("none");
+    problems.add(
+        first + "-readings",
+        new Problem(
+            "", "Nothing is entered.", "Enter a reading or a torque, or add a note below."));
+    return new Press.Refused(problems);
+  }
+}

@@ -1,0 +1,78 @@
+package unbo.app.setting;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import unbo.core.measure.Instrument;
+import unbo.core.measure.Readings;
+import unbo.core.measure.Window;
+
+/**
+ * One setting of any arrangement: what was read, what is wanted and where that stands, and the
+ * torque; null where nothing was entered.
+ *
+ * @param typed the readings as typed
+ * @param readings in mm
+ * @param gaugeId with what
+ * @param from wanted least, mm
+ * @param to wanted most, mm
+ * @param source of the window
+ * @param torqueNm wanted
+ * @param torqueSource where it stands
+ * @param appliedNm what was applied
+ * @param person who entered it
+ * @param at when
+ */
+public record GeneralSetting(
+    List<String> typed,
+    List<Double> readings,
+    String gaugeId,
+    Double from,
+    Double to,
+    String source,
+    Double torqueNm,
+    String torqueSource,
+    Double appliedNm,
+    String person,
+    Instant at) {
+
+  public GeneralSetting {
+    typed = typed == null ? List.of() : List.copyOf(typed);
+    readings = readings == null ? List.of() : List.copyOf(readings);
+    source = source == null ? "" : source;
+    torqueSource = torqueSource == null ? "" : torqueSource;
+  }
+
+  static GeneralSetting empty() {
+    return new GeneralSetting(null, null, "dial", null, null, null, null, null, null, null, null);
+  }
+
+  public Instrument gauge() {
+    return Instrument.withId(gaugeId == null ? "" : gaugeId).orElseGet(Instrument::dial);
+  }
+
+  /** Mean and uncertainty; empty without a reading. */
+  public Optional<Readings> measured() {
+    return readings.isEmpty() ? Optional.empty() : Optional.of(Readings.of(readings, gauge()));
+  }
+
+  /** What is wanted; empty while nobody has entered both ends. */
+  public Optional<Window> window() {
+    return from == null || to == null ? Optional.empty() : Optional.of(new Window(from, to));
+  }
+
+  /** Whether anything was entered. */
+  public boolean isEntered() {
+    return !readings.isEmpty() || from != null || torqueNm != null || appliedNm != null;
+  }
+
+  /** Whether the two say the same, whoever entered them. */
+  boolean saysSame(GeneralSetting other) {
+    return signed(null, null).equals(other.signed(null, null));
+  }
+
+  GeneralSetting signed(String by, Instant when) {
+    return new GeneralSetting(
+        typed, readings, gaugeId, from, to, source, torqueNm, torqueSource, appliedNm, by, when);
+  }
+}

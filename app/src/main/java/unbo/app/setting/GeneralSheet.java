@@ -1,0 +1,187 @@
+package unbo.app.setting;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import unbo.app.job.Form;
+import unbo.app.job.Workpiece;
+import unbo.app.web.FieldProblems;
+import unbo.app.web.Figures;
+import unbo.app.working.Figure;
+import unbo.app.working.WorkingView;
+import unbo.app.working.Workings;
+import unbo.core.arrangement.Adjustment;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.Contact;
+import unbo.core.arrangement.Hold;
+import unbo.core.arrangement.PartTemplate;
+import unbo.core.measure.Instrument;
+import unbo.core.measure.Window;
+import unbo.core.setting.SettingOutcome;
+import unbo.core.setting.SettingWorkings;
+import unbo.core.working.Origin;
+
+/**
+ * What the Set sheet shows for an arrangement that is not set at a castle nut: what is set by what,
+ * readings against an entered window, and torques.
+ *
+ * @param rows what is set, then what is only tightened
+ * @param problems at the fields
+ * @param outcome what all of it comes to, null while nothing was entered
+ * @param workings of the figures
+ * @param settles what would settle what cannot be told
+ */
+public record GeneralSheet(
+    List<Row> rows,
+    FieldProblems problems,
+    SettingOutcome outcome,
+    List<WorkingView> workings,
+    List<String> settles) {
+
+  /**
+   * One thing that is set or tightened.
+   *
+   * @param what is set, in words; empty where the part is tightened only
+   * @param by what sets it; empty where the part is tightened only
+   * @param fields as typed, by short name
+   * @param measured the figure with its working; null without a reading
+   * @param words what it comes to; empty while nothing was entered
+   */
+  public record Row(
+      String part,
+      String title,
+      String what,
+      String by,
+      Map<String, String> fields,
+      List<Instrument> gauges,
+      Figure measured,
+      String verdict,
+      String words) {
+
+    public boolean isSet() {
+      return !by.isEmpty();
+    }
+
+    public String name(String field) {
+      return part + "-" + field;
+    }
+
+    public String get(String field) {
+      return fields.getOrDefault(field, "");
+    }
+  }
+
+  static GeneralSheet of(Workpiece piece, Form form, Figures figures) {
+    Map<String, GeneralSetting> recorded = SettingResults.record(piece).general();
+    GeneralInput input =
+        form.typed()
+            ? GeneralInput.of(piece.arrangement(), form)
+            : new GeneralInput(recorded, new FieldProblems());
+    Workings workings = new Workings("set");
+    List<Row> rows = new ArrayList<>();
+    for (String part : parts(piece.arrangement())) {
+      GeneralSetting setting = input.settings().getOrDefault(part, GeneralSetting.empty());
+      boolean saved = recorded.containsKey(part) && setting.saysSame(recorded.get(part));
+      GeneralSetting signed = saved ? recorded.get(part) : setting;
+      Map<String, String> fields =
+          form.typed() ? GeneralInput.typed(part, form) : GeneralInput.recorded(signed);
+      rows.add(row(piece.arrangement(), part, signed, fields, workings, figures));
+    }
+    return new GeneralSheet(
+        rows,
+        input.problems(),
+        GeneralOutcome.of(piece.arrangement(), input.settings()).orElse(null),
+        workings.all(),
+        workings.settles());
+  }
+
+  private static Row row(
+      Arrangement arrangement,
+      String part,
+      GeneralSetting setting,
+      Map<String, String> fields,
+      Workings workings,
+      Figures figures) {
+    Adjustment set = arrangement.adjustmentAt(part).orElse(null);
+    String title = title(arrangement, part);
+    return new Row(
+        part,
+        title,
+        set == null ? "" : set.what(),
+        set == null ? "" : set.by().title(),
+        fields,
+        Instrument.measuring("travel"),
+        figure(title, setting, workings, figures),
+        setting.isEntered() ? GeneralOutcome.verdict(setting).name() : "",
+        setting.isEntered() ? GeneralOutcome.words(setting) : "");
+  }
+
+  private static Figure figure(
+      String title, GeneralSetting setting, Workings workings, Figures figures) {
+    return setting
+        .measured()
+        .map(
+            readings -> {
+              var working =
+                  SettingWorkings.mean("Measured", readings, "mm", origin(setting, figures));
+              String text = figures.measured(readings.result()) + " mm";
+              return setting
+                  .window()
+                  .map(w -> workings.judged(title, working, w, text))
+                  .orElseGet(() -> workings.figure(title, working, text));
+            })
+        .orElse(null);
+  }
+
+  private static Origin origin(GeneralSetting setting, Figures figures) {
+    return setting.person() == null
+        ? Origin.measured("typed here, not saved yet")
+        : Origin.measured(setting.person() + ", " + figures.moment(setting.at()));
+  }
+
+  /** The parts with a row: what is set, then what is tightened. */
+  static Set<String> parts(Arrangement arrangement) {
+    Set<String> parts = new LinkedHashSet<>();
+    arrangement.adjustments().forEach(a -> parts.add(a.part()));
+    for (Contact contact : arrangement.contacts()) {
+      boolean tightened = contact.isHeldBy(Hold.THREADED) || contact.isHeldBy(Hold.BOLTED);
+      if (tightened && contact.ring().isEmpty()) {
+        parts.add(contact.part());
+      }
+    }
+    return parts;
+  }
+
+  static String title(Arrangement arrangement, String part) {
+    return arrangement.part(part).map(PartTemplate::title).orElse(part);
+  }
+
+  /** What the figures' text says on the section. */
+  static List<String> lines(Arrangement arrangement, Map<String, GeneralSetting> settings) {
+    List<String> lines = new ArrayList<>();
+    for (String part : parts(arrangement)) {
+      GeneralSetting s = settings.get(part);
+      if (s != null && s.measured().isPresent()) {
+        lines.add(
+            title(arrangement, part)
+                + " "
+                + new Figures().measured(s.measured().get().result())
+                + " mm");
+      }
+    }
+    return lines;
+  }
+
+  /** A window in words, for the paper. */
+  static String window(Window window) {
+    return window.from() + " to " + window.to() + " mm";
+  }
+
+  /** The named fields of a row. */
+  static Map<String, String> blank() {
+    return new LinkedHashMap<>();
+  }
+}

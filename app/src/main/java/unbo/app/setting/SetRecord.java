@@ -1,0 +1,64 @@
+package unbo.app.setting;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import unbo.app.job.SheetType;
+import unbo.app.job.Station;
+import unbo.core.measure.Readings;
+
+/**
+ * The record of Set. An arrangement writes the part that serves it: nut and dialled readings, what
+ * the other schools measure, or the general settings by the part that is set.
+ *
+ * @param nut thread, lock, window, hole
+ * @param first readings as first dialled
+ * @param pinned readings at the pinned hole
+ * @param others what the schools without a dial measured
+ * @param general settings of any other arrangement, by the adjusted part
+ */
+public record SetRecord(
+    NutRecord nut,
+    List<DialReading> first,
+    List<DialReading> pinned,
+    OtherSchools others,
+    Map<String, GeneralSetting> general) {
+
+  /** How it is kept. */
+  public static final SheetType<SetRecord> TYPE =
+      SheetType.first(Station.SET, SetRecord.class, new SetRecord(null, null, null, null, null));
+
+  public SetRecord {
+    nut = nut == null ? NutRecord.empty() : nut;
+    first = first == null ? List.of() : List.copyOf(first);
+    pinned = pinned == null ? List.of() : List.copyOf(pinned);
+    others = others == null ? OtherSchools.empty() : others;
+    general = general == null ? Map.of() : Map.copyOf(general);
+  }
+
+  public List<DialReading> readings(Stage stage) {
+    return stage == Stage.FIRST ? first : pinned;
+  }
+
+  /** Mean and uncertainty of a stage's readings with the gauge in the record. */
+  public Optional<Readings> endPlay(Stage stage) {
+    List<Double> values = readings(stage).stream().map(DialReading::valueMm).toList();
+    return values.isEmpty() ? Optional.empty() : Optional.of(Readings.of(values, nut.gauge()));
+  }
+
+  public SetRecord with(NutRecord other) {
+    return new SetRecord(other, first, pinned, others, general);
+  }
+
+  public SetRecord with(List<DialReading> dialled, List<DialReading> again) {
+    return new SetRecord(nut, dialled, again, others, general);
+  }
+
+  public SetRecord with(OtherSchools other) {
+    return new SetRecord(nut, first, pinned, other, general);
+  }
+
+  public SetRecord with(Map<String, GeneralSetting> settings) {
+    return new SetRecord(nut, first, pinned, others, settings);
+  }
+}

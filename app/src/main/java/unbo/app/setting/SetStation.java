@@ -1,0 +1,98 @@
+package unbo.app.setting;
+
+import java.util.List;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+import unbo.app.job.Form;
+import unbo.app.job.Job;
+import unbo.app.job.Marks;
+import unbo.app.job.Press;
+import unbo.app.job.Selection;
+import unbo.app.job.Station;
+import unbo.app.job.Workpiece;
+import unbo.app.job.Worksheet;
+import unbo.app.web.Figures;
+import unbo.app.working.WorkingView;
+import unbo.core.arrangement.Arrangement;
+
+/** Set: at the castle nut in the vehicle's school; every other arrangement by the general sheet. */
+@Component
+class SetStation implements Worksheet {
+
+  private final DialledSet dialled;
+  private final OtherSet other;
+  private final GeneralSet general;
+  private final Figures figures;
+
+  SetStation(Figures figures) {
+    this.dialled = new DialledSet(figures);
+    this.other = new OtherSet(figures);
+    this.general = new GeneralSet(figures);
+    this.figures = figures;
+  }
+
+  @Override
+  public Station station() {
+    return Station.SET;
+  }
+
+  @Override
+  public boolean takesNote(Arrangement arrangement) {
+    return !arrangement.isSetByNutPosition();
+  }
+
+  @Override
+  public String template(Workpiece piece) {
+    return isAtNut(piece) ? "set" : "set-general";
+  }
+
+  private static boolean isAtNut(Workpiece piece) {
+    return piece.arrangement().isSetByNutPosition();
+  }
+
+  @Override
+  public void fill(Model model, Workpiece piece, Selection selection, Form form) {
+    if (!isAtNut(piece)) {
+      general.fill(model, piece, form);
+      return;
+    }
+    dialled.fill(model, piece, OtherSet.isMeant(form) ? Form.none() : form);
+    other.fill(model, piece, OtherSet.isMeant(form) ? form : Form.none());
+  }
+
+  @Override
+  public Press press(Job job, Form form, Press.By by) {
+    if (!isAtNut(job)) {
+      return general.press(job, form);
+    }
+    return switch (form.action()) {
+      case "school" -> SchoolPress.of(job.getVehicle(), SchoolPress.named(form.get("school")));
+      case "other" -> other.press(job, form);
+      default -> dialled.press(job, form);
+    };
+  }
+
+  @Override
+  public String recorded(Job job) {
+    return isAtNut(job) ? dialled.recorded(job) : null;
+  }
+
+  @Override
+  public Marks marks(Workpiece piece, Form form) {
+    if (!isAtNut(piece)) {
+      return general.marks(piece, form);
+    }
+    return dialled.marks(piece, OtherSet.isMeant(form) ? Form.none() : form);
+  }
+
+  @Override
+  public List<WorkingView> workings(Workpiece piece) {
+    if (!isAtNut(piece)) {
+      return GeneralSheet.of(piece, Form.none(), figures).workings();
+    }
+    return switch (piece.school()) {
+      case END_PLAY -> PaperWorkings.dialled(piece, figures);
+      default -> OtherSchoolSheet.of(piece, Form.none(), figures).workings();
+    };
+  }
+}
