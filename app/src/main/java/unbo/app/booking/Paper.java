@@ -64,9 +64,10 @@ class Paper {
     return out.toByteArray();
   }
 
-  /** The paper's fonts have no arrow and no tick. */
+  /** The paper's fonts have no arrow, no tick, no root and no lowered signs. */
   private static String inGlyphs(String html) {
-    return html.replace("→", "to").replace("✓", "×");
+    String text = html.replace("→", "to").replace("✓", "×").replace("√", "root");
+    return text.replace("₀", "0").replace("₁", "1").replace("₂", "2").replace("ₛ", "s");
   }
 
   private static String font(String family, int weight, String file) {

@@ -9,21 +9,27 @@ import java.util.TreeMap;
 import unbo.app.drawing.PolarTrace;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
+import unbo.app.working.Workings;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.TaperPair;
 import unbo.core.diagnosis.DiagnosisTest;
 import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
-import unbo.core.measure.RockTest;
 import unbo.core.measure.RunOut;
+import unbo.core.rock.Comparison;
+import unbo.core.rock.RockWorkings;
+import unbo.core.rock.RunOutWorkings;
 import unbo.core.units.Entry;
 import unbo.core.units.LengthEntry;
 import unbo.core.units.Problem;
 import unbo.core.units.QuantityEntry;
+import unbo.core.units.ReadingList;
 import unbo.core.vehicle.Position;
 import unbo.core.vehicle.VehicleLayout;
 import unbo.core.verification.AccusingTest;
+import unbo.core.working.Origin;
+import unbo.core.working.Working;
 
 /** Reads the fields of a measured test and says what they come to. */
 final class GaugeReader {
@@ -37,16 +43,38 @@ final class GaugeReader {
   final Figures figures;
   private final Map<String, String> fields = new LinkedHashMap<>();
   final FieldProblems problems = new FieldProblems();
-  final List<String> lines = new ArrayList<>();
+  private final List<Gauged.Line> lines = new ArrayList<>();
+  final Workings workings;
   private final List<Gauged.Number> numbers = new ArrayList<>();
   String answer = "";
   private PolarTrace trace;
 
-  GaugeReader(DiagnosisTest test, VehicleLayout layout, Map<String, String> form, Figures figures) {
+  GaugeReader(
+      DiagnosisTest test,
+      VehicleLayout layout,
+      Map<String, String> form,
+      String prefix,
+      Figures figures) {
     this.test = test;
     this.layout = layout;
     this.form = form;
     this.figures = figures;
+    this.workings = new Workings(prefix + "-" + test.id());
+  }
+
+  /** A sentence without a figure of ours. */
+  void say(String sentence) {
+    lines.add(new Gauged.Line(sentence, null, false));
+  }
+
+  /** A sentence with a constant of ours, which the sentence says. */
+  void sayGiven(String sentence) {
+    lines.add(new Gauged.Line(sentence, null, true));
+  }
+
+  /** A sentence with a figure that opens its working. */
+  void say(String sentence, Working working) {
+    lines.add(new Gauged.Line(sentence, workings.figure("", working, sentence), false));
   }
 
   String typed(String field) {
@@ -91,14 +119,16 @@ final class GaugeReader {
       return;
     }
     Measured moved = new Measured(rim.get(), AccusingTest.ROCK.uncertaintyAt(rim.get()));
-    Measured tilt = RockTest.tiltMrad(moved, radius.get());
-    lines.add("Tilt " + decimals(tilt) + " mrad.");
+    RockWorkings rock =
+        new RockWorkings(
+            rim.get(), Instrument.dial(), radius.get(), Origin.measured("entered here"));
+    say("Tilt " + decimals(rock.tilt().result()) + " mrad.", rock.tilt());
     layout.positions().stream()
         .filter(p -> p.code().equals(wheel))
         .findFirst()
-        .ifPresent(p -> likeEndPlay(p, moved, radius.get()));
+        .ifPresent(p -> likeEndPlay(p, rock));
     if (!moved.isSurelyPositive()) {
-      lines.add("Within the dial indicator’s uncertainty: no measurable play.");
+      say("Within the dial indicator’s uncertainty: no measurable play.");
       answer = NONE;
     } else if (test.answer(wheel).isPresent() && !wheel.equals(NONE)) {
       answer = wheel;
@@ -106,29 +136,29 @@ final class GaugeReader {
     }
   }
 
-  private void likeEndPlay(Position position, Measured rim, double radius) {
+  private void likeEndPlay(Position position, RockWorkings rock) {
     Optional<TaperPair> pair =
         TaperPair.of(new Assembly(Arrangements.of(position.arrangement()), Map.of(), Map.of()));
     if (pair.isEmpty()) {
-      lines.add(
-          "This bearing is not adjustable: any rock is a fault. Do not try to adjust it out.");
+      say("This bearing is not adjustable: any rock is a fault. Do not try to adjust it out.");
       return;
     }
-    double centres = pair.get().effectiveCentresMm();
-    Measured play =
-        RockTest.equivalentEndPlayMm(rim, radius, centres, pair.get().meanContactAngleDeg());
-    lines.add(
+    Working play = rock.likeEndPlay(pair.get());
+    say(
         "Like "
-            + figures.measured(play)
+            + figures.measured(play.result())
             + " mm end play of a taper pair, with assumed bearings (effective centres "
-            + figures.size(Math.round(centres))
+            + figures.size(Math.round(pair.get().effectiveCentresMm()))
             + " mm apart, "
             + figures.oneDecimal(pair.get().meanContactAngleDeg())
-            + "°): an upper limit, since spindle and tyre flex too.");
-    lines.add(
+            + "°): an upper limit, since spindle and tyre flex too.",
+        play);
+    Working plain = rock.plainProportion(pair.get());
+    say(
         "Simple proportion would give "
-            + figures.measured(RockTest.plainProportionMm(rim, radius, centres))
-            + " mm, but ignores the contact angle.");
+            + figures.measured(plain.result())
+            + " mm, but ignores the contact angle.",
+        plain);
   }
 
   void heat() {
@@ -155,11 +185,10 @@ final class GaugeReader {
       }
     }
     if (compared && answer.isEmpty()) {
-      lines.add(
-          "No hub is clearly hotter than the other side (difference within ± " + u() + " °C).");
+      say("No hub is clearly hotter than the other side: less than two thermometers can tell.");
       answer = NONE;
     } else if (!degrees.isEmpty() && !compared) {
-      lines.add("Measure the other side of the same axle too: one temperature says little.");
+      say("Measure the other side of the same axle too: one temperature says little.");
     }
   }
 
@@ -167,10 +196,12 @@ final class GaugeReader {
     String partner = label(brother(wheel.id()).orElseThrow());
     String difference = figures.oneDecimal(over.value()) + " ± " + u() + " °C";
     if (!over.isSurelyPositive()) {
-      lines.add(wheel.label() + " and " + partner + ": no clear difference (" + difference + ").");
+      say(
+          wheel.label() + " and " + partner + ": no clear difference (" + difference + ").",
+          heat(other + over.value(), other));
       return 0;
     }
-    lines.add(
+    say(
         wheel.label()
             + ": "
             + difference
@@ -178,12 +209,18 @@ final class GaugeReader {
             + partner
             + " ("
             + figures.size(other)
-            + " °C).");
+            + " °C).",
+        heat(other + over.value(), other));
     numbers.add(new Gauged.Number(AccusingTest.HUB_HEAT, wheel.id(), other + over.value(), other));
     if (over.value() > mostSoFar) {
       answer = wheel.id();
     }
     return over.value();
+  }
+
+  private static Working heat(double here, double other) {
+    double probe = Instrument.withId("probe").orElseThrow().uncertainty();
+    return Comparison.heat(here, other, probe, Origin.measured("entered here"));
   }
 
   private static double uncertainty() {
@@ -242,20 +279,18 @@ final class GaugeReader {
     }
     RunOut runOut = RunOut.of(values, gauge);
     trace = PolarTrace.of(runOut);
-    lines.add("Total run-out (TIR): " + figures.measured(runOut.total()) + " mm.");
-    lines.add(
-        "Once per turn "
-            + figures.measured(runOut.sine())
-            + " mm, high spot at "
-            + figures.whole(runOut.highSpotDeg())
-            + "° from the mark; twice per turn "
-            + figures.fine(runOut.twiceMm())
-            + " mm; largest remainder "
-            + figures.fine(runOut.spikeMm())
-            + " mm, at "
-            + figures.whole(runOut.spikeDeg())
-            + "°.");
-    lines.add(
+    RunOutWorkings worked = new RunOutWorkings(runOut, Origin.measured("entered here"));
+    say("Total run-out (TIR): " + figures.measured(runOut.total()) + " mm.", worked.total());
+    say("Once per turn " + figures.measured(runOut.sine()) + " mm.", worked.sine());
+    say(
+        "High spot at " + figures.whole(runOut.highSpotDeg()) + "° from the mark.",
+        worked.highSpot());
+    say("Twice per turn " + figures.fine(runOut.twiceMm()) + " mm.", worked.twice());
+    say("Largest remainder " + figures.fine(runOut.spikeMm()) + " mm.", worked.remainder());
+    say(
+        "The remainder is at " + figures.whole(runOut.spikeDeg()) + "° from the mark.",
+        worked.remainderAt());
+    say(
         switch (runOut.look()) {
           case JUMPS ->
               "The remainder is more than twice a reading’s uncertainty: a damaged raceway or dirt. Clean, turn and read again to confirm.";
@@ -268,19 +303,18 @@ final class GaugeReader {
   }
 
   private List<Double> readings(String typed) {
-    List<Double> values = new ArrayList<>();
-    for (String part : typed.split("[\\s;|]+")) {
-      if (!part.isEmpty()) {
-        Optional<Double> value =
-            problems.take(
-                "readings",
-                LengthEntry.parse(part.replaceFirst("^[-−]", ""), LengthEntry.Unit.MILLIMETRE)
-                    .map(t -> t.length().millimetres())
-                    .check(v -> between(v, 0, 10, "mm")));
-        value.ifPresent(v -> values.add(part.matches("^[-−].*") ? -v : v));
-      }
-    }
-    return values;
+    ReadingList list = ReadingList.parse(typed, RunOut.MOST + 1, this::signedLength);
+    list.problem().ifPresent(p -> problems.add("readings", p));
+    return list.values();
+  }
+
+  private Entry<Double> signedLength(String piece) {
+    String bare = piece.replaceFirst("^[-−]", "");
+    double sign = bare.equals(piece) ? 1 : -1;
+    return LengthEntry.parse(bare, LengthEntry.Unit.MILLIMETRE)
+        .map(t -> t.length().millimetres())
+        .check(v -> between(v, 0, 10, "mm"))
+        .map(v -> sign * v);
   }
 
   private String decimals(Measured value) {
@@ -288,6 +322,7 @@ final class GaugeReader {
   }
 
   Gauged gauged() {
-    return new Gauged(fields, problems, List.copyOf(lines), answer, trace, List.copyOf(numbers));
+    return new Gauged(
+        fields, problems, List.copyOf(lines), answer, trace, List.copyOf(numbers), workings.all());
   }
 }

@@ -7,6 +7,8 @@ import java.util.stream.Collectors;
 import unbo.app.drawing.PolarTrace;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
+import unbo.app.working.Figure;
+import unbo.app.working.WorkingView;
 import unbo.core.diagnosis.DiagnosisTest;
 import unbo.core.vehicle.VehicleLayout;
 import unbo.core.verification.AccusingTest;
@@ -20,14 +22,24 @@ import unbo.core.verification.AccusingTest;
  * @param answer the answer that the figures speak for; empty while they do not
  * @param trace the polar trace of a run-out; null for the others
  * @param numbers for the job's record, by accusing test and wheel
+ * @param workings of the figures
  */
 public record Gauged(
     Map<String, String> fields,
     FieldProblems problems,
-    List<String> lines,
+    List<Line> lines,
     String answer,
     PolarTrace trace,
-    List<Number> numbers) {
+    List<Number> numbers,
+    List<WorkingView> workings) {
+
+  /** A sentence; where it carries a computed figure, with its working; or a constant, given. */
+  public record Line(String text, Figure figure, boolean given) {}
+
+  /** The sentences alone. */
+  public List<String> words() {
+    return lines.stream().map(Line::text).toList();
+  }
 
   static final String NONE = "none";
 
@@ -62,13 +74,22 @@ public record Gauged(
       }
     }
     form.putIfAbsent("wheel", answer);
-    return of(test, layout, form, figures);
+    return of(test, layout, form, "given", figures);
   }
 
   /** Reads a form; fields of other tests are left out. */
   static Gauged of(
       DiagnosisTest test, VehicleLayout layout, Map<String, String> form, Figures figures) {
-    GaugeReader reader = new GaugeReader(test, layout, form, figures);
+    return of(test, layout, form, "gauge", figures);
+  }
+
+  private static Gauged of(
+      DiagnosisTest test,
+      VehicleLayout layout,
+      Map<String, String> form,
+      String prefix,
+      Figures figures) {
+    GaugeReader reader = new GaugeReader(test, layout, form, prefix, figures);
     TwoWheelMeasures twoWheels = new TwoWheelMeasures(reader);
     switch (test.measure()) {
       case "rock" -> reader.rock();

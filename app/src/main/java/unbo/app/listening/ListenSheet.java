@@ -90,7 +90,7 @@ public record ListenSheet(
       String answer,
       String heard,
       String who,
-      List<String> figures,
+      Gauged gauged,
       List<String> against) {}
 
   /** A test that can be answered. */
@@ -205,9 +205,8 @@ public record ListenSheet(
           line.getHeard(),
           line.getPerson() + ", " + figures.moment(line.getAt()),
           line.getReading().isEmpty()
-              ? List.of()
-              : Gauged.kept(test, listening.layout(), line.getAnswer(), line.getReading(), figures)
-                  .lines(),
+              ? null
+              : Gauged.kept(test, listening.layout(), line.getAnswer(), line.getReading(), figures),
           line.isStruck() ? List.of() : against(test, line));
     }
 

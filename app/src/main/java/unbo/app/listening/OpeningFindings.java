@@ -53,7 +53,7 @@ final class OpeningFindings {
       if (!line.getReading().isEmpty()) {
         Gauged gauged =
             Gauged.kept(test, listening.layout(), line.getAnswer(), line.getReading(), figures);
-        words = gauged.lines();
+        words = gauged.words();
         numbered = enter(work, gauged);
       }
       boolean repeated = accusing.contains(test.id()) && !numbered;

@@ -1,6 +1,5 @@
 package unbo.app.listening;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import unbo.core.diagnosis.DiagnosisTest;
@@ -8,8 +7,15 @@ import unbo.core.measure.ClickCount;
 import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Readings;
-import unbo.core.units.Problem;
+import unbo.core.measure.Window;
+import unbo.core.rock.ClickWorkings;
+import unbo.core.rock.SingleReading;
+import unbo.core.setting.SettingWorkings;
 import unbo.core.units.QuantityEntry;
+import unbo.core.units.ReadingList;
+import unbo.core.working.Origin;
+import unbo.core.working.Settling;
+import unbo.core.working.Working;
 
 /** Measurements of motorcycles and bicycles: swing force, seal grip, free lift, clicks counted. */
 final class TwoWheelMeasures {
@@ -20,7 +26,8 @@ final class TwoWheelMeasures {
    */
   private static final double LEAST_GRIP_N = 1;
 
-  private static final double SCALE_SHARE = 0.02;
+  private static final String SCALE = "spring-scale";
+  private static final int MOST_READINGS = 12;
   private static final double LEAST_SCALE_N = 0.1;
 
   private final GaugeReader in;
@@ -38,18 +45,23 @@ final class TwoWheelMeasures {
     if (values.isEmpty()) {
       return;
     }
-    Measured force = measured(values);
-    in.lines.add("Swing force " + newtons(force) + ".");
+    Readings readings = readings(values);
+    Measured force = readings.result();
+    Origin here = Origin.measured("entered here");
+    in.say(
+        "Swing force " + newtons(force) + ".",
+        SettingWorkings.mean("Swing force", readings, "N", here));
     arm.ifPresent(
         mm ->
-            in.lines.add(
+            in.say(
                 "Turning torque "
                     + in.figures.size(force.value() * mm / 1000)
                     + " Nm at "
                     + in.figures.size(mm)
-                    + " mm."));
+                    + " mm.",
+                SettingWorkings.torque(force, mm, here)));
     if (least.isEmpty() || most.isEmpty() || least.get() >= most.get()) {
-      in.lines.add("Cannot tell without the vehicle maker’s figures, from and to.");
+      in.say("Cannot tell without the vehicle maker’s figures, from and to.");
       return;
     }
     if (force.least() > most.get()) {
@@ -59,8 +71,9 @@ final class TwoWheelMeasures {
     } else if (force.least() >= least.get() && force.most() <= most.get()) {
       in.answer = "right";
     } else {
-      in.lines.add(
-          "Cannot tell: the vehicle maker’s limit is within the uncertainty. Repeat the measurement.");
+      in.say("Cannot tell: the vehicle maker’s limit is within the uncertainty.");
+      Working mean = SettingWorkings.mean("Swing force", readings, "N", here);
+      Settling.of(mean, new Window(least.get(), most.get())).sentences().forEach(in::sayGiven);
     }
   }
 
@@ -72,7 +85,14 @@ final class TwoWheelMeasures {
       Optional<Double> grip = force("at-" + wheel.id());
       if (grip.isPresent()) {
         measured = true;
-        in.lines.add(wheel.label() + ": spacer slips at " + in.figures.size(grip.get()) + " N.");
+        in.say(
+            wheel.label() + ": spacer slips at " + in.figures.size(grip.get()) + " N.",
+            SingleReading.of(
+                "Grip of the seal",
+                grip.get(),
+                Instrument.withId(SCALE).orElseThrow(),
+                "N",
+                Origin.measured("entered here")));
         if (grip.get() < weakest) {
           weakest = grip.get();
           in.answer = wheel.id();
@@ -83,7 +103,7 @@ final class TwoWheelMeasures {
       in.answer = Gauged.NONE;
     }
     if (measured) {
-      in.lines.add(
+      in.sayGiven(
           "Under about "
               + in.figures.size(LEAST_GRIP_N)
               + " N (our own figure) a seal lip does not hold the spacer.");
@@ -96,13 +116,16 @@ final class TwoWheelMeasures {
     if (lift.isEmpty()) {
       return;
     }
-    Measured free = new Measured(lift.get(), 0.5);
-    in.lines.add("Free lift " + in.figures.size(free.value()) + " ± 0.5 mm by rule.");
+    Instrument rule = Instrument.withId("rule").orElseThrow();
+    Measured free = new Measured(lift.get(), rule.uncertaintyAt(lift.get()));
+    in.say(
+        "Free lift " + in.figures.size(free.value()) + " ± 0.5 mm by rule.",
+        SingleReading.of("Free lift", lift.get(), rule, "mm", Origin.measured("entered here")));
     if (free.isSurelyPositive()) {
-      in.lines.add(
+      in.say(
           "A finger across each joint shows which one moves; needle bearings have almost no play.");
     } else {
-      in.lines.add("No measurable free movement.");
+      in.say("No measurable free movement.");
       boolean none = in.test.answer(Gauged.NONE).isPresent();
       in.answer = none ? Gauged.NONE : "no";
     }
@@ -123,20 +146,21 @@ final class TwoWheelMeasures {
             turns.get().intValue(),
             ring.get().intValue(),
             sprocket.get().intValue());
-    in.lines.add(
+    in.say(
         in.figures.size(count.perTurn().value())
             + " ± "
             + in.figures.size(count.perTurn().uncertainty())
-            + " per crank turn; the wheel turns "
-            + in.figures.size(count.wheelTurns())
-            + " times.");
+            + " per crank turn.",
+        ClickWorkings.perTurn(clicks.get(), turns.get()));
+    in.say(
+        "The wheel turns " + in.figures.size(count.wheelTurns()) + " times in a crank turn.",
+        ClickWorkings.wheelTurns(ring.get(), sprocket.get()));
     switch (count.beat()) {
       case ONCE -> in.answer = "once";
       case TWICE -> in.answer = "twice";
       case WHEEL -> in.answer = "wheel";
       case NONE -> in.answer = "none";
-      default ->
-          in.lines.add("Two causes fit this count: count in another gear, or over more turns.");
+      default -> in.say("Two causes fit this count: count in another gear, or over more turns.");
     }
   }
 
@@ -155,30 +179,20 @@ final class TwoWheelMeasures {
   }
 
   private List<Double> forces(String field) {
-    List<Double> values = new ArrayList<>();
-    for (String part : in.typed(field).split("[\\s;|]+")) {
-      if (!part.isEmpty()) {
-        in.problems
-            .take(
-                field,
-                QuantityEntry.FORCE.parse(part).check(v -> GaugeReader.between(v, 0, 200, "N")))
-            .ifPresent(values::add);
-      }
-    }
-    if (values.size() > 12) {
-      in.problems.add(
-          field,
-          new Problem(values.size() + " readings", "Too many readings.", "Enter twelve at most."));
-      return List.of();
-    }
-    return values;
+    ReadingList list =
+        ReadingList.parse(
+            in.typed(field),
+            MOST_READINGS,
+            t -> QuantityEntry.FORCE.parse(t).check(v -> GaugeReader.between(v, 0, 200, "N")));
+    list.problem().ifPresent(p -> in.problems.add(field, p));
+    return list.problem().isPresent() ? List.of() : list.values();
   }
 
-  private static Measured measured(List<Double> values) {
+  private static Readings readings(List<Double> values) {
     double mean = values.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
-    double own = Math.max(LEAST_SCALE_N, SCALE_SHARE * mean);
-    return Readings.of(values, new Instrument("spring-scale", "spring scale", own, false, "force"))
-        .result();
+    double own =
+        Math.max(LEAST_SCALE_N, Instrument.withId(SCALE).orElseThrow().uncertaintyAt(mean));
+    return Readings.of(values, new Instrument(SCALE, "spring scale", own, false, "force"));
   }
 
   private String newtons(Measured force) {

@@ -10,8 +10,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import unbo.app.drawing.ToleranceDrawing;
 import unbo.app.web.Figures;
 import unbo.app.web.NoSuchPage;
+import unbo.app.working.Figure;
+import unbo.app.working.Workings;
 import unbo.core.designation.Equivalents;
 import unbo.core.designation.Reading;
+import unbo.core.tolerance.LimitWorkings;
 import unbo.core.tolerance.Limits;
 import unbo.core.tolerance.RingKind;
 import unbo.core.tolerance.RingTolerances;
@@ -33,7 +36,7 @@ class BearingController {
   }
 
   /** A dimension with its least and greatest size, millimetres. */
-  public record Size(String title, String nominal, String least, String most, String source) {}
+  public record Size(String title, String nominal, Figure least, Figure most, String source) {}
 
   @GetMapping
   String card(
@@ -53,34 +56,44 @@ class BearingController {
     List<String> classes = RingTolerances.classes(kind);
     String asked = classes.contains(cls) ? cls : marked;
     ToleranceCard card = ToleranceCard.of(reading.bearing(), asked);
+    Workings workings = new Workings("name");
     model.addAttribute("reading", reading);
-    model.addAttribute("row", ReadingRow.of(readings.report(text), reading, figures));
+    model.addAttribute("row", ReadingRow.of(readings.report(text), reading, figures, workings));
     model.addAttribute("text", text);
     model.addAttribute("spellings", Equivalents.current(reading.bearing()));
     model.addAttribute("older", Equivalents.older(reading.bearing()));
     model.addAttribute("card", card);
     model.addAttribute("classes", classes);
-    model.addAttribute("sizes", sizes(reading, card));
+    model.addAttribute("sizes", sizes(reading, card, workings));
     model.addAttribute("zones", ToleranceDrawing.of(card, reading.clearance(), WIDTH));
-    Readings.draw(model, List.of(reading), close);
+    Readings.draw(model, List.of(reading), close, workings, figures);
     return "bearing";
   }
 
-  private List<Size> sizes(Reading reading, ToleranceCard card) {
+  private List<Size> sizes(Reading reading, ToleranceCard card, Workings workings) {
+    String cls = card.toleranceClass();
     List<Size> sizes = new ArrayList<>();
     var b = reading.bearing();
-    card.bore().ifPresent(l -> sizes.add(size("bore", b.boreMm(), l)));
-    card.outside().ifPresent(l -> sizes.add(size("outside", b.outerMm(), l)));
-    card.width().ifPresent(l -> sizes.add(size(b.isTaper() ? "width T" : "width", b.widthMm(), l)));
+    card.bore().ifPresent(l -> sizes.add(size("bore", b.boreMm(), l, cls, workings)));
+    card.outside().ifPresent(l -> sizes.add(size("outside", b.outerMm(), l, cls, workings)));
+    card.width()
+        .ifPresent(
+            l -> sizes.add(size(b.isTaper() ? "width T" : "width", b.widthMm(), l, cls, workings)));
     return sizes;
   }
 
-  private Size size(String title, double nominal, Limits limits) {
+  private Size size(String title, double nominal, Limits limits, String cls, Workings workings) {
     return new Size(
         title,
         figures.fine(nominal),
-        figures.fine(limits.leastMm(nominal)),
-        figures.fine(limits.mostMm(nominal)),
+        workings.figure(
+            "",
+            LimitWorkings.least(title, nominal, limits, cls),
+            figures.fine(limits.leastMm(nominal)) + " mm"),
+        workings.figure(
+            "",
+            LimitWorkings.most(title, nominal, limits, cls),
+            figures.fine(limits.mostMm(nominal)) + " mm"),
         limits.source());
   }
 }

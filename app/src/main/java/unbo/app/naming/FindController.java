@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import unbo.app.web.Figures;
+import unbo.app.working.Workings;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.designation.Reading;
@@ -52,7 +53,8 @@ class FindController {
     Optional<Arrangement> at = Readings.position(position).or(enquiry::position);
     Instrument used =
         Instrument.withId(instrument).orElseGet(() -> Instrument.withId(USUAL).orElseThrow());
-    FindSheet sheet = sheet(enquiry, at, used);
+    Workings workings = new Workings("name");
+    FindSheet sheet = sheet(enquiry, at, used, workings);
     List<String> laid = over == null ? List.of() : over.stream().distinct().limit(2).toList();
     List<Reading> drawn = drawn(sheet, see, laid);
     model.addAttribute("find", sheet);
@@ -68,19 +70,20 @@ class FindController {
     model.addAttribute("seenText", drawn.isEmpty() ? "" : seenText(sheet, see, drawn.get(0)));
     model.addAttribute(
         "openPlaces", drawn.isEmpty() ? List.of() : places.taking(drawn.get(0).bearing()));
-    Readings.draw(model, drawn, close);
+    Readings.draw(model, drawn, close, workings, figures);
     return "find";
   }
 
-  private FindSheet sheet(Enquiry enquiry, Optional<Arrangement> at, Instrument used) {
+  private FindSheet sheet(
+      Enquiry enquiry, Optional<Arrangement> at, Instrument used, Workings workings) {
     return switch (enquiry.kind()) {
-      case NUMBERS -> FindSheet.ofNumbers(enquiry, figures);
+      case NUMBERS -> FindSheet.ofNumbers(enquiry, figures, workings);
       case SIZE -> {
         Map<SizeDimension, MeasuredSize> measured = new EnumMap<>(SizeDimension.class);
         enquiry.sizes().forEach((d, mm) -> measured.put(d, new MeasuredSize(mm, used)));
         yield measured.isEmpty()
             ? FindSheet.other(enquiry)
-            : FindSheet.ofSize(enquiry, SizeSearch.find(measured, at), figures);
+            : FindSheet.ofSize(enquiry, SizeSearch.find(measured, at), measured, figures, workings);
       }
       default -> FindSheet.other(enquiry);
     };

@@ -4,13 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.stream.Collectors;
 import unbo.app.web.Figures;
+import unbo.app.working.Figure;
+import unbo.app.working.Workings;
 import unbo.core.designation.Reading;
 import unbo.core.enquiry.Enquiry;
+import unbo.core.size.MeasuredSize;
 import unbo.core.size.SizeAnswer;
 import unbo.core.size.SizeCandidate;
 import unbo.core.size.SizeDimension;
+import unbo.core.size.SizeWorkings;
 
 /**
  * What the page of the one line shows.
@@ -39,15 +42,15 @@ public record FindSheet(
       String title,
       String size,
       String note,
-      String weight,
-      String fits,
+      Figure weight,
+      List<Figure> fits,
       String basis) {}
 
-  static FindSheet ofNumbers(Enquiry enquiry, Figures figures) {
+  static FindSheet ofNumbers(Enquiry enquiry, Figures figures, Workings workings) {
     List<Reading> readings = enquiry.report().readings().stream().limit(MOST).toList();
     return new FindSheet(
         enquiry,
-        readings.stream().map(r -> ReadingRow.of(enquiry.report(), r, figures)).toList(),
+        readings.stream().map(r -> ReadingRow.of(enquiry.report(), r, figures, workings)).toList(),
         readings.stream().map(ReadingRow::text).toList(),
         List.of(),
         "",
@@ -55,7 +58,12 @@ public record FindSheet(
         List.of());
   }
 
-  static FindSheet ofSize(Enquiry enquiry, SizeAnswer answer, Figures figures) {
+  static FindSheet ofSize(
+      Enquiry enquiry,
+      SizeAnswer answer,
+      Map<SizeDimension, MeasuredSize> measured,
+      Figures figures,
+      Workings workings) {
     String none =
         answer.none() >= 0.05
             ? "No standard size of the tables: " + figures.percent(answer.none()) + " likely."
@@ -64,7 +72,9 @@ public record FindSheet(
         enquiry,
         List.of(),
         List.of(),
-        answer.candidates().stream().map(c -> row(c, figures)).toList(),
+        answer.candidates().stream()
+            .map(c -> row(c, answer.none(), measured, figures, workings))
+            .toList(),
         none,
         answer.advice(),
         answer.traps());
@@ -74,7 +84,12 @@ public record FindSheet(
     return new FindSheet(enquiry, List.of(), List.of(), List.of(), "", "", List.of());
   }
 
-  private static SizeRow row(SizeCandidate c, Figures figures) {
+  private static SizeRow row(
+      SizeCandidate c,
+      double none,
+      Map<SizeDimension, MeasuredSize> measured,
+      Figures figures,
+      Workings workings) {
     String weight = c.weight() >= 0.01 ? figures.percent(c.weight()) : "under 1 %";
     return new SizeRow(
         c.bearing().designation(),
@@ -86,27 +101,34 @@ public record FindSheet(
             + figures.size(c.widthMm())
             + " mm",
         c.note(),
-        weight,
-        fits(c, figures),
+        workings.figure(c.bearing().designation(), SizeWorkings.weight(c, none), weight),
+        fits(c, measured, figures, workings),
         c.bearing().basis().word() + ", " + c.bearing().source());
   }
 
   /** {@code bore −10 µm (−0.6 σ), outside …}. */
-  private static String fits(SizeCandidate c, Figures figures) {
-    List<String> all = new ArrayList<>();
+  private static List<Figure> fits(
+      SizeCandidate c,
+      Map<SizeDimension, MeasuredSize> measured,
+      Figures figures,
+      Workings workings) {
+    List<Figure> all = new ArrayList<>();
     Map<SizeDimension, Double> misfit = c.misfitUm();
     for (SizeDimension d : SizeDimension.values()) {
       if (misfit.containsKey(d)) {
-        all.add(
-            d.title()
+        String text =
+            d.title().toLowerCase(Locale.ROOT)
                 + " "
                 + signed(misfit.get(d), figures.whole(Math.abs(misfit.get(d))))
                 + " µm ("
                 + signed(c.sigma().get(d), figures.oneDecimal(Math.abs(c.sigma().get(d))))
-                + " σ)");
+                + " σ)";
+        all.add(
+            workings.figure(
+                c.bearing().designation(), SizeWorkings.misfit(c, d, measured.get(d)), text));
       }
     }
-    return all.stream().collect(Collectors.joining(", ")).toLowerCase(Locale.ROOT);
+    return all;
   }
 
   private static String signed(double value, String figures) {

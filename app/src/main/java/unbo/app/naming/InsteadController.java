@@ -9,6 +9,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import unbo.app.web.FieldProblems;
+import unbo.app.web.Figures;
+import unbo.app.working.Workings;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.comparison.Comparison;
@@ -22,8 +24,10 @@ import unbo.core.units.Problem;
 class InsteadController {
 
   private final Readings readings;
+  private final Figures figures;
 
-  InsteadController(Readings readings) {
+  InsteadController(Readings readings, Figures figures) {
+    this.figures = figures;
     this.readings = readings;
   }
 
@@ -51,7 +55,7 @@ class InsteadController {
     model.addAttribute("at", at.orElse(null));
     model.addAttribute("positions", Arrangements.standard().all());
     model.addAttribute("problems", problems);
-    Readings.draw(model, drawn, close);
+    Readings.draw(model, drawn, close, new Workings("name"), figures);
     return "instead";
   }
 

@@ -3,6 +3,8 @@ package unbo.app.naming;
 import java.util.List;
 import unbo.app.job.Workpiece;
 import unbo.app.web.Figures;
+import unbo.app.working.WorkingView;
+import unbo.app.working.Workings;
 import unbo.core.arrangement.BearingPlace;
 import unbo.core.arrangement.StackProblem;
 import unbo.core.catalogue.Bearing;
@@ -20,6 +22,7 @@ import unbo.core.units.Problem;
  * @param continuations what the text could still become
  * @param problem why nothing could be read or taken, or null
  * @param taken what stands in the record
+ * @param workings of the figures
  */
 public record NameSheet(
     BearingPlace place,
@@ -28,7 +31,8 @@ public record NameSheet(
     List<Row> readings,
     List<String> continuations,
     Problem problem,
-    Bearing taken) {
+    Bearing taken,
+    List<WorkingView> workings) {
 
   /** A place to choose: its part's address word, and what stands there. */
   public record Place(String title, String part, String designation, boolean read, boolean now) {}
@@ -40,10 +44,11 @@ public record NameSheet(
 
   static NameSheet of(
       Workpiece job, BearingPlace place, ReadingReport report, Problem refusal, Figures figures) {
+    Workings workings = new Workings("name");
     List<Row> rows =
         report.readings().stream()
             .limit(MOST_ROWS)
-            .map(r -> row(job, place, report, r, figures))
+            .map(r -> row(job, place, report, r, figures, workings))
             .toList();
     Problem problem = refusal != null ? refusal : report.problem().orElse(null);
     return new NameSheet(
@@ -53,7 +58,8 @@ public record NameSheet(
         rows,
         report.continuations(),
         problem,
-        job.assembly().bearing(place.id()));
+        job.assembly().bearing(place.id()),
+        workings.all());
   }
 
   private static List<Place> places(Workpiece job, BearingPlace now) {
@@ -75,9 +81,14 @@ public record NameSheet(
   }
 
   private static Row row(
-      Workpiece job, BearingPlace place, ReadingReport report, Reading reading, Figures figures) {
+      Workpiece job,
+      BearingPlace place,
+      ReadingReport report,
+      Reading reading,
+      Figures figures,
+      Workings workings) {
     return new Row(
-        ReadingRow.of(report, reading, figures),
+        ReadingRow.of(report, reading, figures, workings),
         mayStandAt(place, reading.bearing()),
         objection(job, place, reading.bearing()));
   }

@@ -4,11 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import unbo.app.web.Figures;
+import unbo.app.working.Figure;
+import unbo.app.working.Workings;
 import unbo.core.catalogue.Bearing;
 import unbo.core.designation.Closure;
 import unbo.core.designation.Part;
 import unbo.core.designation.Reading;
 import unbo.core.designation.ReadingReport;
+import unbo.core.designation.SureWorking;
 
 /**
  * One reading as a page shows it: its characters with what they mean, its size, what is doubtful.
@@ -22,13 +25,13 @@ public record ReadingRow(
     String size,
     String details,
     List<String> doubts,
-    String sure,
+    Figure sure,
     String basis) {
 
   /** A run of characters with its meaning; a gap between runs has none. */
   public record Mark(String text, String kind, String meaning) {}
 
-  static ReadingRow of(ReadingReport report, Reading reading, Figures figures) {
+  static ReadingRow of(ReadingReport report, Reading reading, Figures figures, Workings workings) {
     Bearing bearing = reading.bearing();
     return new ReadingRow(
         bearing,
@@ -37,7 +40,10 @@ public record ReadingRow(
         size(bearing, figures),
         details(reading),
         reading.doubts(),
-        figures.percent(reading.confidence()),
+        workings.figure(
+            bearing.designation(),
+            SureWorking.of(report, reading),
+            figures.percent(reading.confidence())),
         bearing.basis().word() + ", " + bearing.source());
   }
 

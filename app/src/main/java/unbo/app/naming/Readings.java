@@ -6,7 +6,9 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import unbo.app.drawing.BearingDrawing;
+import unbo.app.web.Figures;
 import unbo.app.web.ViewPreferences;
+import unbo.app.working.Workings;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.catalogue.Bearing;
@@ -59,7 +61,9 @@ class Readings {
   }
 
   /** Draws bearings over each other; nothing when there is none. */
-  static void draw(Model model, List<Reading> readings, boolean close) {
+  static void draw(
+      Model model, List<Reading> readings, boolean close, Workings workings, Figures figures) {
+    model.addAttribute("workings", workings);
     if (readings.isEmpty()) {
       return;
     }
@@ -71,7 +75,16 @@ class Readings {
         "bench", BearingDrawing.of(subjects, close, BearingDrawing.Format.bench(inch)));
     model.addAttribute(
         "phone", BearingDrawing.of(subjects, close, BearingDrawing.Format.phone(inch)));
-    model.addAttribute("inside", subjects.get(0).portrait().inside().orElse(null));
+    Bearing first = subjects.get(0).portrait().bearing();
+    var inside = subjects.get(0).portrait().inside();
+    boolean alone = subjects.size() == 1;
+    model.addAttribute("listed", inside.filter(i -> i.listed()).isPresent());
+    model.addAttribute(
+        "inside",
+        inside
+            .filter(i -> alone)
+            .map(i -> InsideFigures.of(first, i, workings, figures))
+            .orElse(null));
     model.addAttribute(
         "corner", CornerRadius.of(subjects.get(0).portrait().bearing()).orElse(null));
     model.addAttribute("close", close);

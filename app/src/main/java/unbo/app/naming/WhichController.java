@@ -1,6 +1,7 @@
 package unbo.app.naming;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -8,9 +9,13 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import unbo.app.drawing.DrawnSections;
+import unbo.app.web.Figures;
+import unbo.app.working.Figure;
+import unbo.app.working.Workings;
 import unbo.core.recognition.Clue;
 import unbo.core.recognition.Recognition;
 import unbo.core.recognition.RecognitionTables;
+import unbo.core.recognition.SureWorking;
 
 /** Which do I have? A short guided look; the answers stand in the address. */
 @Controller
@@ -19,7 +24,10 @@ class WhichController {
 
   private final DrawnSections sections;
 
-  WhichController(DrawnSections sections) {
+  private final Figures figures;
+
+  WhichController(DrawnSections sections, Figures figures) {
+    this.figures = figures;
     this.sections = sections;
   }
 
@@ -35,6 +43,18 @@ class WhichController {
             .reduce("", String::concat));
     model.addAttribute("clues", RecognitionTables.all());
     model.addAttribute("recognition", recognition);
+    Workings workings = new Workings("which");
+    List<Figure> sure =
+        recognition.ranked().stream()
+            .map(
+                c ->
+                    workings.figure(
+                        c.arrangement().title(),
+                        SureWorking.of(c.arrangement(), found),
+                        figures.percent(c.sure())))
+            .toList();
+    model.addAttribute("sure", sure);
+    model.addAttribute("workings", workings.all());
     model.addAttribute("answered", answered(found));
     Clue wanted = wanted(asked);
     model.addAttribute("clue", wanted != null ? wanted : recognition.next().orElse(null));

@@ -127,7 +127,7 @@ public record GeneralSheet(
             readings -> {
               var working =
                   SettingWorkings.mean("Measured", readings, "mm", origin(setting, figures));
-              String text = figures.measured(readings.result()) + " mm";
+              String text = GeneralOutcome.words(setting);
               return setting
                   .window()
                   .map(w -> workings.judged(title, working, w, text))

@@ -32,8 +32,8 @@ class GaugedTest {
   void rockIsTurnedIntoTilt() {
     Gauged rock =
         of(VehicleKind.TRAILER, "t-rock", "rim", "1.9", "radius", "290", "wheel", "axle-1-left");
-    assertThat(rock.lines().get(0)).startsWith("Tilt 6.55 ±").endsWith(" mrad.");
-    assertThat(rock.lines()).anyMatch(l -> l.contains("upper limit"));
+    assertThat(rock.words().get(0)).startsWith("Tilt 6.55 ±").endsWith(" mrad.");
+    assertThat(rock.words()).anyMatch(l -> l.contains("upper limit"));
     assertThat(rock.answer()).isEqualTo("axle-1-left");
     assertThat(rock.numbers()).singleElement().satisfies(n -> assertThat(n.value()).isEqualTo(1.9));
     Gauged still =
@@ -47,22 +47,22 @@ class GaugedTest {
   void whatHasNoSettingIsNotTurnedIntoEndPlay() {
     Gauged rock =
         of(VehicleKind.CAR, "rock-12", "rim", "0.8", "radius", "300", "wheel", "axle-1-left");
-    assertThat(rock.lines()).anyMatch(l -> l.contains("not adjustable"));
+    assertThat(rock.words()).anyMatch(l -> l.contains("not adjustable"));
   }
 
-  /** 0.05 mm swing with its high spot at 90°, then the same with one reading off by 0.08. */
+  /** 0.05 mm swing with its High spot at 90°, then the same with one reading off by 0.08. */
   @Test
   void runOutIsFittedAndItsSpikeFound() {
     Gauged smooth =
         of(VehicleKind.CAR, "dial", "readings", "0 0.035 0.05 0.035 0 -0.035 -0.05 -0.035");
     assertThat(smooth.answer()).isEqualTo("smooth");
-    assertThat(smooth.lines()).anyMatch(l -> l.contains("high spot at 90°"));
+    assertThat(smooth.words()).anyMatch(l -> l.contains("High spot at 90°"));
     assertThat(smooth.trace()).isNotNull();
     assertThat(smooth.numbers().get(0).value()).isCloseTo(0.1, within(1e-9));
     Gauged spiked =
         of(VehicleKind.CAR, "dial", "readings", "0 0.035 0.05 0.115 0 -0.035 -0.05 -0.035");
     assertThat(spiked.answer()).isEqualTo("jumps");
-    assertThat(spiked.lines()).anyMatch(l -> l.contains("at 135°"));
+    assertThat(spiked.words()).anyMatch(l -> l.contains("at 135°"));
   }
 
   /** 71 against 44 °C is a finding; 45 against 44 cannot be told from equal. */
@@ -70,7 +70,7 @@ class GaugedTest {
   void heatIsComparedOnOneAxle() {
     Gauged hot = of(VehicleKind.CAR, "heat", "at-axle-1-left", "71", "at-axle-1-right", "44");
     assertThat(hot.answer()).isEqualTo("axle-1-left");
-    assertThat(hot.lines())
+    assertThat(hot.words())
         .anyMatch(
             l ->
                 l.startsWith("front left: 27.0 ± ")
@@ -80,7 +80,7 @@ class GaugedTest {
     assertThat(even.answer()).isEqualTo("none");
     Gauged alone = of(VehicleKind.CAR, "heat", "at-axle-1-left", "71");
     assertThat(alone.answer()).isEmpty();
-    assertThat(alone.lines()).anyMatch(l -> l.contains("other side"));
+    assertThat(alone.words()).anyMatch(l -> l.contains("other side"));
     Gauged across = of(VehicleKind.CAR, "heat", "at-axle-1-left", "71", "at-axle-2-left", "44");
     assertThat(across.answer()).as("two axles are not compared").isEmpty();
   }
@@ -114,7 +114,7 @@ class GaugedTest {
             "axle-1-left",
             rock.stored(),
             new Figures());
-    assertThat(again.lines()).isEqualTo(rock.lines());
+    assertThat(again.words()).isEqualTo(rock.words());
     assertThat(of(VehicleKind.CAR, "sound").stored()).isEmpty();
   }
 }

@@ -43,7 +43,7 @@ class TwoWheelListenTest extends PageTest {
         "MOTORCYCLE | m-swing | force=4;least=2;most=4 | Cannot tell: the vehicle maker’s limit",
         "MOTORCYCLE | m-swing | force=6 | Cannot tell without the vehicle maker",
         "MOTORCYCLE | m-swing | force=6;least=4;most=2 | Cannot tell without the vehicle maker",
-        "MOTORCYCLE | m-swing | force=1 2 3 4 5 6 7 8 9 10 11 12 13 | Enter twelve at most.",
+        "MOTORCYCLE | m-swing | force=1 2 3 4 5 6 7 8 9 10 11 12 13 | Enter 12 at most.",
         "MOTORCYCLE | m-swing | force=much | Not a number that can be read",
         "MOTORCYCLE | m-seal-grip | at-front-wheel=0.4;at-rear-wheel=3 | Result: front wheel",
         "MOTORCYCLE | m-seal-grip | at-front-wheel=4;at-rear-wheel=3 | Result: none",

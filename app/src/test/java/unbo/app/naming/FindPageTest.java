@@ -59,7 +59,10 @@ class FindPageTest extends PageTest {
   void theInsideSaysWhereItComesFrom() throws Exception {
     mvc.perform(get("/name?q=6205").with(as("joren")))
         .andExpect(content().string(containsString("Balls, as listed")))
-        .andExpect(content().string(containsString("9, Ø 7.94 mm")))
+        .andExpect(
+            content()
+                .string(
+                    allOf(containsString(">9</button>"), containsString(">Ø 7.94 mm</button>"))))
         .andExpect(content().string(containsString("1 to 1.5 mm")));
     mvc.perform(get("/name?q=6211").with(as("joren")))
         .andExpect(content().string(containsString("Balls, estimated ± 1")))

@@ -24,7 +24,7 @@ public record Recognition(List<Candidate> ranked, Optional<Clue> next) {
   /** Enough to go by: the first is so likely that the opened hub will tell the rest. */
   public static final double ENOUGH = 0.9;
 
-  private static final double MOST_SURE = 0.97;
+  static final double MOST_SURE = 0.97;
 
   /**
    * An arrangement that it may be.

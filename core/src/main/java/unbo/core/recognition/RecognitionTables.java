@@ -111,10 +111,40 @@ public final class RecognitionTables {
     return grades.getOrDefault(key(arrangement, clue.id(), answer), 0.5) / sum;
   }
 
+  int indexOf(Arrangement arrangement) {
+    for (int i = 0; i < rows.size(); i++) {
+      if (rows.get(i).arrangement.id().equals(arrangement.id())) {
+        return i;
+      }
+    }
+    throw new IllegalArgumentException("No such candidate: " + arrangement.id());
+  }
+
+  double prior(int i) {
+    return rows.get(i).prior;
+  }
+
+  /** The sum of all candidates' products after some looks, before it is made one. */
+  double sum(Map<String, String> found) {
+    double sum = 0;
+    for (double product : products(found)) {
+      sum += product;
+    }
+    return sum;
+  }
+
   /** Probabilities of the candidates after some looks; they sum to one. */
   double[] weights(Map<String, String> found) {
+    double[] weights = products(found);
+    double sum = sum(found);
+    for (int i = 0; i < weights.length; i++) {
+      weights[i] /= sum;
+    }
+    return weights;
+  }
+
+  private double[] products(Map<String, String> found) {
     double[] weights = new double[rows.size()];
-    double sum = 0;
     for (int i = 0; i < weights.length; i++) {
       weights[i] = rows.get(i).prior;
       for (Clue clue : clues) {
@@ -122,10 +152,6 @@ public final class RecognitionTables {
           weights[i] *= likelihood(i, clue, found.get(clue.id()));
         }
       }
-      sum += weights[i];
-    }
-    for (int i = 0; i < weights.length; i++) {
-      weights[i] /= sum;
     }
     return weights;
   }

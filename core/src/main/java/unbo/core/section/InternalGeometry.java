@@ -23,6 +23,7 @@ import unbo.core.section.BearingShapes.Envelope;
  * @param rows rows
  * @param pitchMm pitch diameter dm
  * @param contactAngleDeg contact angle where it is known or tabled, empty where it is not
+ * @param filling the share of a full circle that the estimated count is from; 0 for a listed one
  */
 public record InternalGeometry(
     boolean listed,
@@ -31,7 +32,8 @@ public record InternalGeometry(
     int perRow,
     int rows,
     double pitchMm,
-    OptionalDouble contactAngleDeg) {
+    OptionalDouble contactAngleDeg,
+    double filling) {
 
   private static final double CONRAD_FILLING = 0.6;
   private static final double BALL_FILLING = 0.83;
@@ -60,7 +62,8 @@ public record InternalGeometry(
               count,
               1,
               g.pitchDiameterMm(),
-              bearing.taper().orElseThrow().contactAngleDeg()));
+              bearing.taper().orElseThrow().contactAngleDeg(),
+              filling(fullComplement)));
     }
     return Optional.of(of(bearing, room(bearing), fullComplement, angle));
   }
@@ -117,14 +120,22 @@ public record InternalGeometry(
         count,
         1,
         2 * room.pitch(),
-        OptionalDouble.of(0));
+        OptionalDouble.of(0),
+        full ? 1 : listed.isPresent() ? 0 : CONRAD_FILLING);
   }
 
   private static InternalGeometry balls(
       double ball, Envelope room, int rows, double filling, OptionalDouble angle) {
     int count = (int) (filling * Math.PI / Math.asin(ball / (2 * room.pitch())));
     return new InternalGeometry(
-        false, ball, OptionalDouble.empty(), Math.max(3, count), rows, 2 * room.pitch(), angle);
+        false,
+        ball,
+        OptionalDouble.empty(),
+        Math.max(3, count),
+        rows,
+        2 * room.pitch(),
+        angle,
+        filling);
   }
 
   private static InternalGeometry needle(RollerShapes shapes, Envelope room, boolean full) {
@@ -141,7 +152,8 @@ public record InternalGeometry(
         rollers(pitch, diameter, filling),
         1,
         pitch,
-        OptionalDouble.of(0));
+        OptionalDouble.of(0),
+        filling);
   }
 
   private static double filling(boolean full) {

@@ -78,7 +78,7 @@ public record Settling(Verdict verdict, List<Way> ways, List<Way> together) {
     }
     if (ways.isEmpty()) {
       return List.of(
-          "No measurement known here settles it: the value is too near the limit. Take it as out of limits, or change the setting and measure again.");
+          "No measurement listed here can settle it: the value is too near the limit. Treat it as not passed.");
     }
     return ways.stream()
         .map(w -> "Would settle it, if the value stays: " + w.finer().does() + ".")

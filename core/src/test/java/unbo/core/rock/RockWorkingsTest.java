@@ -75,8 +75,8 @@ class RockWorkingsTest {
             HERE);
     assertThat(Settling.of(w, Comparison.BETTER).sentences())
         .containsExactly(
-            "No measurement known here settles it: the value is too near the limit."
-                + " Take it as out of limits, or change the setting and measure again.");
+            "No measurement listed here can settle it: the value is too near the limit."
+                + " Treat it as not passed.");
   }
 
   @Test
