@@ -115,16 +115,16 @@ class BenchController {
                 fields.add(
                     new Field(
                         p.id(),
-                        "Number of the " + p.kind().title(),
+                        "Number of the " + p.title(),
                         "",
                         form.get(p.id()),
                         read(form, p))));
     for (SizeTemplate size : open.sizes()) {
       String hint =
           form.assembly().isMeasured(size)
-              ? figures.takenAs(form.get(size.id()))
-              : "assumed " + figures.size(form.assembly().value(size)) + " mm";
-      fields.add(new Field(size.id(), size.label(), "mm", form.get(size.id()), hint));
+              ? (size.isCount() ? "" : figures.takenAs(form.get(size.id())))
+              : "assumed " + figures.size(form.assembly().value(size)) + " " + size.unit();
+      fields.add(new Field(size.id(), size.label(), size.unit(), form.get(size.id()), hint));
     }
     return fields;
   }

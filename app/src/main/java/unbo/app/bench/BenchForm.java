@@ -14,7 +14,6 @@ import unbo.core.arrangement.BearingPlace;
 import unbo.core.arrangement.SizeTemplate;
 import unbo.core.catalogue.Bearing;
 import unbo.core.designation.DesignationReader;
-import unbo.core.units.LengthEntry;
 import unbo.core.units.Problem;
 
 /**
@@ -57,26 +56,21 @@ public record BenchForm(
     Optional<Bearing> found =
         READER.read(text).readings().stream()
             .map(r -> r.bearing())
-            .filter(b -> place.kind().family().filter(f -> f == b.family()).isPresent())
+            .filter(place::takes)
             .findFirst();
     if (found.isEmpty()) {
       problems.add(
           place.id(),
           new Problem(
               text,
-              "No " + place.kind().title() + " found in this text.",
+              "No " + place.title() + " found in this text.",
               "Enter its number, such as " + place.assumed().orElseThrow() + "."));
     }
     return found;
   }
 
   private static Optional<Double> length(SizeTemplate size, String text, FieldProblems problems) {
-    return problems
-        .take(
-            size.id(),
-            LengthEntry.parse(text, LengthEntry.Unit.MILLIMETRE)
-                .check(t -> size.problemWith(t.length())))
-        .map(t -> t.length().millimetres());
+    return problems.take(size.id(), size.read(text));
   }
 
   public String get(String name) {

@@ -29,6 +29,7 @@ import unbo.core.units.Problem;
 class JobController {
 
   private static final int LONGEST_NOTE = 500;
+  private static final int LONGEST_NUMBER = 100;
 
   private final Jobs jobs;
   private final JobPage page;
@@ -138,6 +139,7 @@ class JobController {
     Map<SizeTemplate, Double> sizes = new HashMap<>();
     named.askedSizes().forEach(d -> sizes.put(d, PartSheet.read(d, form.get(d.id()), problems)));
     PartMark mark = partMark(form, problems);
+    String number = number(named, form, problems);
     int status = HttpStatus.UNPROCESSABLE_ENTITY.value();
     if (problems.isEmpty()) {
       try {
@@ -147,10 +149,11 @@ class JobController {
             revision,
             person.getName(),
             stateAfter(job),
-            describe(job, named, mark, sizes),
+            describe(job, named, mark, sizes) + numbered(job, named, number),
             work -> {
               sizes.forEach((size, value) -> work.setDimension(size.id(), value));
               work.setPart(named.id(), mark, Station.STRIP);
+              named.number().ifPresent(label -> work.setMarking(named.id(), number));
             });
         return "redirect:" + new Selection(null, named).address(job);
       } catch (StaleStation e) {
@@ -163,6 +166,27 @@ class JobController {
     model.addAttribute(
         "partSheet", PartSheet.typed(jobs.get(id), named, mark, form, problems, figures));
     return page.show(model, job, new Selection(null, named));
+  }
+
+  /** A number that is kept as text. */
+  private static String number(
+      PartTemplate part, Map<String, String> form, FieldProblems problems) {
+    String typed = part.number().isPresent() ? form.getOrDefault("number", "").strip() : "";
+    if (typed.length() > LONGEST_NUMBER) {
+      problems.add(
+          "number",
+          new Problem(
+              typed,
+              "The number is too long.",
+              "Enter at most " + LONGEST_NUMBER + " characters, as marked."));
+    }
+    return typed;
+  }
+
+  private static String numbered(Job job, PartTemplate part, String number) {
+    return number.equals(job.work().markingOf(part.id())) || part.number().isEmpty()
+        ? ""
+        : ", number “" + number + "”";
   }
 
   /** Sizes and states of parts are kept under Strip, whose own sheet is still a note. */
@@ -201,7 +225,8 @@ class JobController {
         (dimension, value) -> {
           Double old = job.assembly().measured().get(dimension.id());
           if (!java.util.Objects.equals(old, value)) {
-            changes.add(dimension.label() + " " + shown(old) + " → " + shown(value));
+            changes.add(
+                dimension.label() + " " + shown(dimension, old) + " → " + shown(dimension, value));
           }
         });
     return part.title()
@@ -209,7 +234,7 @@ class JobController {
         + (changes.isEmpty() ? "nothing changed" : String.join(", ", changes));
   }
 
-  private String shown(Double value) {
-    return value == null ? "assumed" : figures.size(value) + " mm";
+  private String shown(SizeTemplate size, Double value) {
+    return value == null ? "assumed" : (figures.size(value) + " " + size.unit()).strip();
   }
 }

@@ -4,7 +4,7 @@ import jakarta.persistence.Embeddable;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
 
-/** A bearing that somebody read: its number, and what stands on the ring. */
+/** What stands on a ring, and the number that it was read as; empty where no table knows it. */
 @Embeddable
 public class Marked {
 
@@ -20,6 +20,16 @@ public class Marked {
 
   public static Marked read(String designation, String marking) {
     return new Marked(designation, marking);
+  }
+
+  /** A number that no table knows, kept as it stands. */
+  static Marked text(String marking) {
+    return new Marked("", marking);
+  }
+
+  /** Whether it is a bearing of the tables; else only its text is known. */
+  boolean isRead() {
+    return !designation.isEmpty();
   }
 
   public String getDesignation() {

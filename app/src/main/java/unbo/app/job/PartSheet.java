@@ -9,7 +9,6 @@ import unbo.app.web.Figures;
 import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.arrangement.SizeTemplate;
-import unbo.core.units.LengthEntry;
 
 /**
  * A part's own sheet: its sizes and what becomes of it.
@@ -19,6 +18,7 @@ import unbo.core.units.LengthEntry;
  * @param state what becomes of it
  * @param states the choices
  * @param note as typed
+ * @param number as marked on it, where it is kept as text; else empty
  * @param problems what is wrong, at the fields
  */
 public record PartSheet(
@@ -27,6 +27,7 @@ public record PartSheet(
     PartMark.State state,
     List<PartMark.State> states,
     String note,
+    String number,
     FieldProblems problems) {
 
   /** One dimension: as typed when measured, else empty with the assumed value beside it. */
@@ -44,7 +45,14 @@ public record PartSheet(
                           assembly.isMeasured(d) ? figures.size(assembly.value(d)) : "",
                           figures.size(assembly.value(d))))
               .toList();
-      model.addAttribute("partSheet", sheet(part, sizes, recorded(job, part), new FieldProblems()));
+      model.addAttribute(
+          "partSheet",
+          sheet(
+              part,
+              sizes,
+              recorded(job, part),
+              job.work().markingOf(part.id()),
+              new FieldProblems()));
     }
     model.addAttribute("revision", job.work().partRevision(part.id()));
     model.addAttribute("contacts", ContactLine.of(job.arrangement(), part));
@@ -62,7 +70,7 @@ public record PartSheet(
         part.askedSizes().stream()
             .map(d -> new Size(d, form.getOrDefault(d.id(), ""), figures.size(assembly.value(d))))
             .toList();
-    return sheet(part, sizes, chosen, problems);
+    return sheet(part, sizes, chosen, form.getOrDefault("number", ""), problems);
   }
 
   /** What the record says of a part. */
@@ -71,24 +79,19 @@ public record PartSheet(
   }
 
   private static PartSheet sheet(
-      PartTemplate part, List<Size> sizes, PartMark mark, FieldProblems problems) {
+      PartTemplate part, List<Size> sizes, PartMark mark, String number, FieldProblems problems) {
     return new PartSheet(
         part,
         sizes,
         mark.getState(),
         Arrays.asList(PartMark.State.values()),
         mark.getNote(),
+        number,
         problems);
   }
 
   /** Reads one size; empty takes a measurement away. */
   static Double read(SizeTemplate dimension, String typed, FieldProblems problems) {
-    return problems
-        .take(
-            dimension.id(),
-            LengthEntry.parse(typed, LengthEntry.Unit.MILLIMETRE)
-                .check(t -> dimension.problemWith(t.length())))
-        .map(t -> t.length().millimetres())
-        .orElse(null);
+    return problems.take(dimension.id(), dimension.read(typed == null ? "" : typed)).orElse(null);
   }
 }

@@ -52,6 +52,7 @@ public class V10__Sheets_of_stations extends BaseJavaMigration {
       put(db, job, "PROVE", prove(db, job));
       sizes(db, job);
     }
+    pieces(db);
     endUndo(db);
     drop(db);
   }
@@ -192,6 +193,23 @@ public class V10__Sheets_of_stations extends BaseJavaMigration {
       insert.setDouble(3, mm);
       insert.executeUpdate();
     }
+  }
+
+  /** The unit of a2 became three parts: what was written of it holds for each. */
+  private static void pieces(Connection db) throws SQLException {
+    for (String piece : List.of("inner-left", "inner-right")) {
+      run(
+          db,
+          "insert into job_part (job_id, part, state, note, revision, station)"
+              + " select p.job_id, '"
+              + piece
+              + "', p.state, p.note, p.revision, p.station from job_part p"
+              + " join job j on j.id = p.job_id where j.arrangement = 'a2' and p.part = 'unit'");
+    }
+    run(
+        db,
+        "update job_part p join job j on j.id = p.job_id set p.part = 'outer'"
+            + " where j.arrangement = 'a2' and p.part = 'unit'");
   }
 
   private static void endUndo(Connection db) throws SQLException {

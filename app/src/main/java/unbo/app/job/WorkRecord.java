@@ -103,7 +103,12 @@ public class WorkRecord {
   /** The bearings that were read, by their places. */
   Map<String, Bearing> bearings() {
     Map<String, Bearing> known = new HashMap<>();
-    bearings.forEach((place, marked) -> known.put(place, marked.bearing()));
+    bearings.forEach(
+        (place, marked) -> {
+          if (marked.isRead()) {
+            known.put(place, marked.bearing());
+          }
+        });
     return known;
   }
 
@@ -115,6 +120,21 @@ public class WorkRecord {
   /** What was read at a bearing's place; empty while nobody has. */
   public Optional<Marked> bearingAt(String place) {
     return Optional.ofNullable(bearings.get(place));
+  }
+
+  /** The number on a part that no table knows, as marked; empty while nobody wrote it down. */
+  public String markingOf(String part) {
+    Marked marked = bearings.get(part);
+    return marked == null ? "" : marked.getMarking();
+  }
+
+  /** Keeps the number on a part as text; an empty one is taken away. */
+  void setMarking(String part, String text) {
+    if (text.isEmpty()) {
+      bearings.remove(part);
+    } else {
+      bearings.put(part, Marked.text(text));
+    }
   }
 
   public void setBearing(String place, Marked bearing) {

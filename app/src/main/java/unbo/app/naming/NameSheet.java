@@ -77,7 +77,7 @@ public record NameSheet(
 
   /** Whether a bearing is of the kind that the place takes. */
   static boolean mayStandAt(BearingPlace place, Bearing bearing) {
-    return place.kind().family().filter(f -> f == bearing.family()).isPresent();
+    return place.takes(bearing);
   }
 
   private static Row row(
@@ -99,7 +99,7 @@ public record NameSheet(
       return place.kind().isTaper()
           ? "A ball bearing cannot be used in an adjustable taper pair: it has no separate cup."
           : "This position takes a "
-              + place.kind().title()
+              + place.title()
               + "; a "
               + bearing.family().title()
               + " cannot replace it.";

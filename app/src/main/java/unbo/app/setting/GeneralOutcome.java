@@ -1,14 +1,17 @@
 package unbo.app.setting;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.Assembly;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Verdict;
 import unbo.core.measure.Window;
 import unbo.core.setting.SettingOutcome;
+import unbo.core.setting.SpacerLength;
 import unbo.core.units.Digits;
 
 /** What the settings of an arrangement come to together: the worst verdict of them holds. */
@@ -20,7 +23,9 @@ final class GeneralOutcome {
   private GeneralOutcome() {}
 
   /** The outcome of what was entered; empty while nothing was. */
-  static Optional<SettingOutcome> of(Arrangement arrangement, Map<String, GeneralSetting> all) {
+  static Optional<SettingOutcome> of(Assembly assembly, Map<String, GeneralSetting> all) {
+    Arrangement arrangement = assembly.arrangement();
+    Spacers spacers = spacers(assembly);
     List<String> texts = new ArrayList<>();
     Verdict worst = Verdict.YES;
     boolean over = false;
@@ -32,10 +37,33 @@ final class GeneralOutcome {
         worst = worse(worst, verdict);
         over |= isOver(s);
       }
+      // A spacer that is too short for certain is said though nobody entered a limit.
+      Optional<SpacerLength> spacer =
+          spacers.at(part).filter(l -> l.verdict() == Verdict.NO || !texts.isEmpty());
+      if (spacer.isPresent()) {
+        texts.add(GeneralSheet.title(arrangement, part) + ": " + spacer.get().sentence());
+        worst = spacer.get().verdict() == Verdict.NO ? Verdict.NO : worst;
+      }
     }
     return texts.isEmpty()
         ? Optional.empty()
         : Optional.of(new SettingOutcome(worst, String.join(" ", texts), over));
+  }
+
+  /** The spacers of an assembly whose sizes were measured, by part. */
+  record Spacers(Map<String, SpacerLength> byPart) {
+    Optional<SpacerLength> at(String part) {
+      return Optional.ofNullable(byPart.get(part));
+    }
+  }
+
+  static Spacers spacers(Assembly assembly) {
+    Map<String, SpacerLength> all = new LinkedHashMap<>();
+    assembly
+        .arrangement()
+        .adjustments()
+        .forEach(a -> SpacerLength.of(a, assembly).ifPresent(s -> all.put(a.part(), s)));
+    return new Spacers(all);
   }
 
   /** Readings against their window, torque against what was applied; the worse of the two. */

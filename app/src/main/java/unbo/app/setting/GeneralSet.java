@@ -48,7 +48,7 @@ final class GeneralSet {
     if (input.settings().isEmpty() && old.isEmpty()) {
       return nothing(job);
     }
-    Optional<SettingOutcome> outcome = GeneralOutcome.of(job.arrangement(), input.settings());
+    Optional<SettingOutcome> outcome = GeneralOutcome.of(job.assembly(), input.settings());
     boolean done = outcome.filter(o -> o.inWindow() == Verdict.YES).isPresent();
     String text = outcome.map(SettingOutcome::text).orElse("emptied");
     return Press.Taken.here(

@@ -1,10 +1,10 @@
 package unbo.app.setting;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import unbo.app.job.Form;
 import unbo.app.job.Workpiece;
@@ -22,6 +22,8 @@ import unbo.core.measure.Instrument;
 import unbo.core.measure.Window;
 import unbo.core.setting.SettingOutcome;
 import unbo.core.setting.SettingWorkings;
+import unbo.core.setting.SpacerLength;
+import unbo.core.units.Digits;
 import unbo.core.working.Origin;
 
 /**
@@ -41,6 +43,9 @@ public record GeneralSheet(
     List<WorkingView> workings,
     List<String> settles) {
 
+  /** A spacer that is not shorter than its distance. */
+  private static final Window NOT_SHORTER = new Window(0, Double.POSITIVE_INFINITY);
+
   /**
    * One thing that is set or tightened.
    *
@@ -49,6 +54,7 @@ public record GeneralSheet(
    * @param fields as typed, by short name
    * @param measured the figure with its working; null without a reading
    * @param words what it comes to; empty while nothing was entered
+   * @param spacer a spacer against its distance, in a sentence; null where there is none
    */
   public record Row(
       String part,
@@ -59,7 +65,8 @@ public record GeneralSheet(
       List<Instrument> gauges,
       Figure measured,
       String verdict,
-      String words) {
+      String words,
+      Figure spacer) {
 
     public boolean isSet() {
       return !by.isEmpty();
@@ -82,18 +89,19 @@ public record GeneralSheet(
             : new GeneralInput(recorded, new FieldProblems());
     Workings workings = new Workings("set");
     List<Row> rows = new ArrayList<>();
+    GeneralOutcome.Spacers spacers = GeneralOutcome.spacers(piece.assembly());
     for (String part : parts(piece.arrangement())) {
       GeneralSetting setting = input.settings().getOrDefault(part, GeneralSetting.empty());
       boolean saved = recorded.containsKey(part) && setting.saysSame(recorded.get(part));
       GeneralSetting signed = saved ? recorded.get(part) : setting;
       Map<String, String> fields =
           form.typed() ? GeneralInput.typed(part, form) : GeneralInput.recorded(signed);
-      rows.add(row(piece.arrangement(), part, signed, fields, workings, figures));
+      rows.add(row(piece.arrangement(), part, signed, fields, spacers.at(part), workings, figures));
     }
     return new GeneralSheet(
         rows,
         input.problems(),
-        GeneralOutcome.of(piece.arrangement(), input.settings()).orElse(null),
+        GeneralOutcome.of(piece.assembly(), input.settings()).orElse(null),
         workings.all(),
         workings.settles());
   }
@@ -103,6 +111,7 @@ public record GeneralSheet(
       String part,
       GeneralSetting setting,
       Map<String, String> fields,
+      Optional<SpacerLength> spacer,
       Workings workings,
       Figures figures) {
     Adjustment set = arrangement.adjustmentAt(part).orElse(null);
@@ -116,7 +125,14 @@ public record GeneralSheet(
         Instrument.measuring("travel"),
         figure(title, setting, workings, figures),
         setting.isEntered() ? GeneralOutcome.verdict(setting).name() : "",
-        setting.isEntered() ? GeneralOutcome.words(setting) : "");
+        setting.isEntered() ? GeneralOutcome.words(setting) : "",
+        spacer.map(s -> spacer(title, s, workings)).orElse(null));
+  }
+
+  private static Figure spacer(String title, SpacerLength s, Workings workings) {
+    var e = s.working().result();
+    String text = Digits.both(e.value(), e.uncertainty()) + " mm against the distance. ";
+    return workings.judged(title, s.working(), NOT_SHORTER, text + s.sentence());
   }
 
   private static Figure figure(
@@ -173,15 +189,5 @@ public record GeneralSheet(
       }
     }
     return lines;
-  }
-
-  /** A window in words, for the paper. */
-  static String window(Window window) {
-    return window.from() + " to " + window.to() + " mm";
-  }
-
-  /** The named fields of a row. */
-  static Map<String, String> blank() {
-    return new LinkedHashMap<>();
   }
 }

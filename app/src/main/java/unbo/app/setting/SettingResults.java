@@ -23,7 +23,7 @@ public final class SettingResults {
   /** The outcome of a record, saved or not. */
   static Optional<SettingOutcome> of(Workpiece piece, SetRecord set) {
     if (!piece.arrangement().isSetByNutPosition()) {
-      return GeneralOutcome.of(piece.arrangement(), set.general());
+      return GeneralOutcome.of(piece.assembly(), set.general());
     }
     School school = piece.school();
     return school == School.END_PLAY

@@ -53,7 +53,7 @@ class BenchPageTest extends PageTest {
         .andExpect(content().string(containsString("left bearing 6205")))
         .andExpect(content().string(containsString("25.400 mm")))
         .andExpect(content().string(containsString("name=\"left\" value=\"6205\"")))
-        .andExpect(content().string(containsString("is shorter than")));
+        .andExpect(content().string(containsString("more than 1 mm shorter than")));
   }
 
   @Test

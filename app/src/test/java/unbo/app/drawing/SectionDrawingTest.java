@@ -98,7 +98,8 @@ class SectionDrawingTest {
     for (BearingPlace place : assembly.arrangement().namedPlaces()) {
       double usual = assembly.bearing(place.id()).boreMm();
       List<Bearing> near =
-          Catalogue.standard().of(place.kind().family().orElseThrow()).stream()
+          place.kinds().stream()
+              .flatMap(k -> Catalogue.standard().of(k.family().orElseThrow()).stream())
               .filter(b -> b.boreMm() >= 0.5 * usual && b.boreMm() <= 2 * usual)
               .toList();
       changed = changed.with(place.id(), near.get(random.nextInt(near.size())));

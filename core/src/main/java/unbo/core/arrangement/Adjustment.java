@@ -1,15 +1,25 @@
 package unbo.core.arrangement;
 
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * What is set at a part, and by what.
  *
  * @param part the part that is moved or chosen
  * @param by how
+ * @param difference the two sizes that say it, where two do
  * @param what is set, in words, such as <em>end play, by its position</em>
  */
-public record Adjustment(String part, By by, String what) {
+public record Adjustment(String part, By by, Optional<Difference> difference, String what) {
+
+  /**
+   * Two sizes whose difference is what is set.
+   *
+   * @param length of the part that is chosen, such as {@code spacer.length}
+   * @param distance that it is to fill, such as {@code hub.shoulder-distance}
+   */
+  public record Difference(String length, String distance) {}
 
   /** By what something is set: decides which sheet serves it at Set. */
   public enum By {

@@ -48,14 +48,13 @@ public final class Assembly implements Expression.Names {
   }
 
   private void requireFamily(String place, Bearing bearing) {
-    BearingKind kind =
+    BearingPlace named =
         arrangement
             .place(place)
-            .orElseThrow(() -> new IllegalArgumentException("No place " + place))
-            .kind();
-    if (kind.family().filter(f -> f == bearing.family()).isEmpty()) {
+            .orElseThrow(() -> new IllegalArgumentException("No place " + place));
+    if (!named.takes(bearing)) {
       throw new IllegalArgumentException(
-          "The place " + place + " takes a " + kind.title() + " only");
+          "The place " + place + " takes a " + named.title() + " only");
     }
   }
 

@@ -9,6 +9,8 @@ import java.util.Optional;
  * @param id the word in addresses and records, such as {@code inboard-cone}
  * @param title what a mechanic calls it
  * @param place the bearing place that it shows, if it is a bearing or a ring of one
+ * @param number what its number is called where no table knows it and it is kept as text; empty
+ *     where it has none
  * @param sizes what can be measured on it
  * @param strokes how it is drawn
  * @param anchor where its balloon's leader ends, as x and diameter; empty for the kind's own spot
@@ -18,6 +20,7 @@ public record PartTemplate(
     String id,
     String title,
     Optional<String> place,
+    Optional<String> number,
     List<SizeTemplate> sizes,
     List<Stroke> strokes,
     Optional<Span> anchor,
@@ -48,7 +51,7 @@ public record PartTemplate(
         .flatMap(
             s ->
                 switch (s.piece()) {
-                  case "cone", "inner" -> Optional.of(Ring.INNER);
+                  case "cone", "inner", "inner-left", "inner-right" -> Optional.of(Ring.INNER);
                   case "cup", "outer" -> Optional.of(Ring.OUTER);
                   default -> Optional.empty();
                 });

@@ -1,6 +1,7 @@
 package unbo.core.arrangement;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,7 +24,7 @@ final class TemplateReader {
       Set.of("found", "set-by", "note", "caution", "drawn", "wheel", "source");
   private static final Pattern BEARING =
       Pattern.compile(
-          "([a-z-]+) ([a-z-]+) ([^ ]+(?: x [^ ]+ x [^ ]+)?) at (.+?)(?: facing (left|right))?");
+          "([a-z-]+) ([a-z|-]+) ([^ ]+(?: x [^ ]+ x [^ ]+)?) at (.+?)(?: facing (left|right))?");
   private static final Pattern SIZE =
       Pattern.compile("([a-z-]+) ([\\d.]+)\\.\\.([\\d.]+) = (.+?) : (.+)");
   private static final Pattern CONTACT =
@@ -31,7 +32,9 @@ final class TemplateReader {
           "([a-z-]+)(?:/(inner|outer))? (on|in|against|held|through)"
               + " ([a-z-]+)(?:/(inner|outer))?, ([a-z|]+)"
               + "(?: : ([^:]+? = [^:]+?))?(?: : ([^=]*|.*[;,].*))?");
-  private static final Pattern SET = Pattern.compile("([a-z-]+) by ([a-z-]+) : (.+)");
+  private static final Pattern SET =
+      Pattern.compile(
+          "([a-z-]+) by ([a-z-]+)(?:, ([a-z-]+\\.[a-z-]+) - ([a-z-]+\\.[a-z-]+))? : (.+)");
   private static final Pattern NEVER = Pattern.compile("([a-z-]+) when (.+?) : (.+)");
   private static final Pattern GAP = Pattern.compile("\\{([^}]+)}");
 
@@ -74,6 +77,7 @@ final class TemplateReader {
     final String id;
     final String title;
     Optional<String> place = Optional.empty();
+    Optional<String> number = Optional.empty();
     final List<SizeTemplate> sizes = new ArrayList<>();
     final List<Stroke> strokes = new ArrayList<>();
     Optional<Span> anchor = Optional.empty();
@@ -85,7 +89,7 @@ final class TemplateReader {
     }
 
     PartTemplate close() {
-      return new PartTemplate(id, title, place, sizes, strokes, anchor, below);
+      return new PartTemplate(id, title, place, number, sizes, strokes, anchor, below);
     }
   }
 
@@ -100,6 +104,8 @@ final class TemplateReader {
       case "part" -> parts.add(new OpenPart(titled(rest)[0], titled(rest)[1]));
       case "size" -> size(rest, false);
       case "given" -> size(rest, true);
+      case "count" -> count(rest);
+      case "number" -> open().number = Optional.of(rest.replaceFirst("^: *", ""));
       case "let" -> let(rest);
       case "ring", "poly", "turned", "ball", "seal" -> stroke(verb, rest);
       case "shows" -> shows(rest);
@@ -133,7 +139,8 @@ final class TemplateReader {
   private void bearing(String rest) {
     Matcher m = matched(BEARING, rest);
     String place = m.group(1);
-    BearingKind kind = BearingKind.withId(m.group(2));
+    List<BearingKind> kinds =
+        Arrays.stream(m.group(2).split("\\|")).map(BearingKind::withId).toList();
     boolean facingRight = !"left".equals(m.group(5));
     boolean bySize = m.group(3).contains(" x ");
     if (bySize) {
@@ -142,23 +149,32 @@ final class TemplateReader {
           List.of(m.group(3).split(" x ")).stream().mapToDouble(Double::parseDouble).toArray());
     }
     Optional<String> designation = bySize ? Optional.empty() : Optional.of(m.group(3));
-    places.add(new BearingPlace(place, kind, designation, expression(m.group(4)), facingRight));
+    places.add(new BearingPlace(place, kinds, designation, expression(m.group(4)), facingRight));
   }
 
   private void size(String rest, boolean given) {
+    measured(rest, given ? SizeTemplate.Kind.GIVEN : SizeTemplate.Kind.LENGTH);
+  }
+
+  private void count(String rest) {
+    measured(rest, SizeTemplate.Kind.COUNT);
+  }
+
+  private void measured(String rest, SizeTemplate.Kind kind) {
     Matcher m = matched(SIZE, rest);
-    add(
-        open().id + "." + m.group(1),
-        m.group(5),
-        Double.parseDouble(m.group(2)),
-        Double.parseDouble(m.group(3)),
-        expression(m.group(4)),
-        given);
+    double least = Double.parseDouble(m.group(2));
+    double most = Double.parseDouble(m.group(3));
+    add(open().id + "." + m.group(1), m.group(5), least, most, expression(m.group(4)), kind);
   }
 
   private void add(
-      String name, String label, double least, double most, Expression assumed, boolean given) {
-    open().sizes.add(new SizeTemplate(name, open().id, label, least, most, assumed, given));
+      String name,
+      String label,
+      double least,
+      double most,
+      Expression assumed,
+      SizeTemplate.Kind kind) {
+    open().sizes.add(new SizeTemplate(name, open().id, label, least, most, assumed, kind));
     values.put(name, assumed);
   }
 
@@ -191,9 +207,9 @@ final class TemplateReader {
             Verb.BEARING, words[0], words.length > 1 ? words[1] : "all", List.of(), List.of()));
     double[] sizes = placeSizes.remove(words[0]);
     if (sizes != null) {
-      add(words[0] + ".bore", "Bore", 1, 400, n -> sizes[0], false);
-      add(words[0] + ".outer", "Outside diameter", 2, 500, n -> sizes[1], false);
-      add(words[0] + ".width", "Width", 1, 200, n -> sizes[2], false);
+      add(words[0] + ".bore", "Bore", 1, 400, n -> sizes[0], SizeTemplate.Kind.LENGTH);
+      add(words[0] + ".outer", "Outside diameter", 2, 500, n -> sizes[1], SizeTemplate.Kind.LENGTH);
+      add(words[0] + ".width", "Width", 1, 200, n -> sizes[2], SizeTemplate.Kind.LENGTH);
     }
   }
 
@@ -223,7 +239,10 @@ final class TemplateReader {
 
   private void set(String rest) {
     Matcher m = matched(SET, rest);
-    adjustments.add(new Adjustment(m.group(1), Adjustment.By.withWord(m.group(2)), m.group(3)));
+    Optional<Adjustment.Difference> difference =
+        Optional.ofNullable(m.group(3)).map(one -> new Adjustment.Difference(one, m.group(4)));
+    adjustments.add(
+        new Adjustment(m.group(1), Adjustment.By.withWord(m.group(2)), difference, m.group(5)));
   }
 
   private void never(String rest) {
@@ -348,8 +367,18 @@ final class TemplateReader {
     }
     arrangement.impossible().forEach(i -> requirePart(arrangement, i.part()));
     arrangement.adjustments().forEach(a -> requirePart(arrangement, a.part()));
+    arrangement.adjustments().stream()
+        .flatMap(a -> a.difference().stream())
+        .flatMap(d -> java.util.stream.Stream.of(d.length(), d.distance()))
+        .forEach(size -> requireSize(arrangement, size));
     requirePart(arrangement, arrangement.fixed());
     TurningGroups.of(arrangement);
+  }
+
+  private void requireSize(Arrangement arrangement, String size) {
+    if (arrangement.size(size).isEmpty()) {
+      throw new IllegalStateException("Arrangement " + id + " has no size " + size);
+    }
   }
 
   private void requirePart(Arrangement arrangement, String part) {

@@ -80,8 +80,15 @@ final class BallShapes implements BearingShapes {
   @Override
   public List<Shape> shapes(String piece) {
     List<Shape> shapes = new ArrayList<>();
+    if (piece.equals("inner-left") || piece.equals("inner-right")) {
+      return List.of(inner().get(piece.equals("inner-left") ? 0 : 1));
+    }
+    // Where halves of the inner ring are parts of their own, the balls stay in the outer ring.
+    boolean split = piece.equals("outer") && rows.size() == 2;
     if (!piece.equals("outer")) {
       shapes.addAll(inner());
+    }
+    if (split || !piece.equals("outer")) {
       rows.forEach(r -> shapes.add(Shape.circle(Shape.Look.UNCUT, r.x, room.pitch(), ball / 2)));
     }
     if (!piece.equals("inner")) {
@@ -158,8 +165,8 @@ final class BallShapes implements BearingShapes {
   @Override
   public Point anchor(String piece) {
     double metal = ball / 2;
-    double x = rows.get(0).x;
-    return piece.equals("inner")
+    double x = rows.get(piece.equals("inner-right") ? 1 : 0).x;
+    return piece.startsWith("inner")
         ? new Point(x, (room.bore() + room.pitch() - metal) / 2)
         : new Point(x, (room.outer() + room.pitch() + metal) / 2);
   }

@@ -2,6 +2,7 @@ package unbo.core.section;
 
 import java.util.List;
 import unbo.core.arrangement.Assembly;
+import unbo.core.arrangement.BearingKind;
 import unbo.core.arrangement.BearingPlace;
 
 /** The outlines of one bearing, placed in the section, ring by ring. */
@@ -23,12 +24,14 @@ interface BearingShapes {
 
   /** The bearing at a place of an assembly. */
   static BearingShapes of(Assembly assembly, BearingPlace place) {
-    if (place.kind().isTaper()) {
+    BearingKind kind =
+        place.isNamed() ? place.kindOf(assembly.bearing(place.id())).orElseThrow() : place.kind();
+    if (kind.isTaper()) {
       double from = assembly.valueOf(place.id() + ".from");
       return TaperShapes.placed(assembly.bearing(place.id()), from, place.facingRight());
     }
     Envelope envelope = Envelope.of(assembly, place.id());
-    return switch (place.kind()) {
+    return switch (kind) {
       case FULL_COMPLEMENT_BALL -> BallShapes.fullComplement(envelope);
       case ANGULAR_CONTACT_BALL -> BallShapes.angular(envelope, place.facingRight());
       case DOUBLE_ROW_BALL -> BallShapes.doubleRow(envelope);

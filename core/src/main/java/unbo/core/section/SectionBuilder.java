@@ -9,6 +9,7 @@ import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.BearingPlace;
 import unbo.core.arrangement.DimensionLine;
 import unbo.core.arrangement.PartTemplate;
+import unbo.core.arrangement.SizeTemplate;
 import unbo.core.arrangement.Stroke;
 import unbo.core.section.Section.ContactLine;
 
@@ -82,6 +83,15 @@ public final class SectionBuilder {
     return part.place()
         .filter(p -> assembly.arrangement().place(p).orElseThrow().isNamed())
         .map(p -> title + " " + assembly.bearing(p).designation())
+        .orElseGet(() -> counted(part));
+  }
+
+  /** Loose elements are named by their count, which a half section does not show. */
+  private String counted(PartTemplate part) {
+    return part.sizes().stream()
+        .filter(SizeTemplate::isCount)
+        .findFirst()
+        .map(count -> Math.round(assembly.value(count)) + " " + part.title())
         .orElse(part.title());
   }
 

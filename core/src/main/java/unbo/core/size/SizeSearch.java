@@ -80,7 +80,7 @@ public final class SizeSearch {
   private static Set<Family> families(Arrangement arrangement) {
     Set<Family> families = new HashSet<>();
     for (BearingPlace place : arrangement.places()) {
-      place.kind().family().ifPresent(families::add);
+      place.kinds().forEach(k -> k.family().ifPresent(families::add));
     }
     return families;
   }

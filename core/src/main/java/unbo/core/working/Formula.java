@@ -43,9 +43,9 @@ public record Formula(
   }
 
   /** The same with one more value on the way. */
-  public Formula by(String name, String unit, Law law) {
+  public Formula by(String name, String ofMiddle, Law law) {
     List<Middle> all = new ArrayList<>(middles);
-    all.add(new Middle(name, unit, law));
+    all.add(new Middle(name, ofMiddle, law));
     return new Formula(title, unit, signs, this.law, all, source, limits);
   }
 }

@@ -54,7 +54,7 @@ class TurningGroupsTest {
   @ParameterizedTest
   @CsvSource({
     "a1, hub outboard-cup seal, spindle nut pin washer",
-    "a2, wheel-flange stub-axle unit/inner, knuckle unit/outer circlip",
+    "a2, wheel-flange stub-axle inner-left inner-right, knuckle outer circlip",
     "a3, wheel-flange, knuckle outer-body sensor bolt",
     "a4, hub left-bearing/outer left-seal, axle spacer left-collar left-bearing/inner",
     "a5, shell left-cup right-cup, axle left-cone left-lock-nut",

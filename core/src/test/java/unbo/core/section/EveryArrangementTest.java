@@ -68,7 +68,10 @@ class EveryArrangementTest {
     assertSound(assembly);
   }
 
-  /** The drawing follows every size; a flange that is broken off, once it is small enough. */
+  /**
+   * The drawing follows every size, a count by the part's name; a flange that is broken off, once
+   * it is small enough.
+   */
   @ParameterizedTest
   @MethodSource("arrangements")
   void everySizeChangesTheSection(Arrangement arrangement) {
@@ -84,7 +87,9 @@ class EveryArrangementTest {
   }
 
   private static Object shapes(Assembly assembly) {
-    return SectionBuilder.of(assembly).parts().stream().map(SectionPart::shapes).toList();
+    return SectionBuilder.of(assembly).parts().stream()
+        .map(part -> List.of(part.name(), part.shapes()))
+        .toList();
   }
 
   /**
@@ -97,7 +102,8 @@ class EveryArrangementTest {
     for (BearingPlace place : arrangement.namedPlaces()) {
       double usual = Assembly.assumed(arrangement).bearing(place.id()).boreMm();
       List<Bearing> all =
-          Catalogue.standard().of(place.kind().family().orElseThrow()).stream()
+          place.kinds().stream()
+              .flatMap(k -> Catalogue.standard().of(k.family().orElseThrow()).stream())
               .filter(b -> b.boreMm() >= 0.5 * usual && b.boreMm() <= 2.2 * usual)
               .toList();
       for (Bearing bearing : all) {

@@ -71,6 +71,17 @@ class WorkingTest {
     assertThat(w.result().uncertainty()).isCloseTo(4, within(1e-9));
   }
 
+  /** A value on the way has its own unit and leaves the result's alone. */
+  @Test
+  void middleValuesAreShownInTheirOwnUnit() {
+    Formula charge =
+        Formula.of("Charge", "g", "g", v -> v.get("V") * 0.9, "test", "none")
+            .by("volume", "cm³", v -> v.get("V"));
+    Working w = Working.of(charge, List.of(in("V", 10, 1)));
+    assertThat(w.formula().unit()).isEqualTo("g");
+    assertThat(w.steps()).containsExactly(new Working.Step("volume", 10, "cm³"));
+  }
+
   @Test
   void missingAndDoubledInputsAreRefused() {
     assertThatThrownBy(() -> Working.of(formula(v -> v.get("y")), List.of(in("x", 1, 0))))

@@ -1,0 +1,205 @@
+package unbo.app.setting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.ResultActions;
+import unbo.app.PageTest;
+import unbo.app.job.Job;
+import unbo.app.job.Station;
+import unbo.app.job.StationMark;
+import unbo.app.proving.Proofs;
+
+/** Set where no castle nut sets it: readings against an entered window, and torques. */
+class GeneralSetTest extends PageTest {
+
+  @Autowired private Proofs proofs;
+
+  private ResultActions press(Job job, String path, String... fields) throws Exception {
+    var request =
+        post("/jobs/{id}/set" + path, job.getId())
+            .param("revision", "" + reload(job).work().revision(Station.SET))
+            .with(as("joren"))
+            .with(csrf());
+    for (int i = 0; i < fields.length; i += 2) {
+      request.param(fields[i], fields[i + 1]);
+    }
+    return mvc.perform(request);
+  }
+
+  private StationMark.State state(Job job) {
+    return reload(job).work().mark(Station.SET).map(StationMark::getState).orElse(null);
+  }
+
+  /** Shims of a gearbox, 0.05 ± 0.02 wanted: ends of the window, and what settles it. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "0.050 0.051 0.049 | within limits | DONE",
+        "0.032 0.032 0.032 | cannot tell whether within limits | WORKED_ON",
+        "0.010 0.011 0.012 | out of limits | WORKED_ON",
+        "0.110 0.111 0.112 | out of limits | WORKED_ON"
+      })
+  void readingsAreJudgedAgainstTheEnteredWindow(
+      String readings, String verdict, StationMark.State state) throws Exception {
+    Job job = newJobOn("a10");
+    press(
+            job,
+            "",
+            "shim-readings",
+            readings.strip(),
+            "shim-from",
+            "0.03",
+            "shim-to",
+            "0.07",
+            "shim-source",
+            "gearbox manual, p. 12")
+        .andExpect(status().is3xxRedirection());
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "set").with(as("tuva")))
+        .andExpect(content().string(containsString(verdict.strip())))
+        .andExpect(content().string(containsString("gearbox manual, p. 12")));
+    assertThat(state(job)).isEqualTo(state);
+  }
+
+  @Test
+  void whatCannotBeToldNamesTheGauge() throws Exception {
+    Job job = newJobOn("a10");
+    press(
+            job,
+            "/preview",
+            "shim-readings",
+            "0.033 0.033 0.033",
+            "shim-from",
+            "0.03",
+            "shim-to",
+            "0.07")
+        .andExpect(content().string(containsString("measure with a test indicator")))
+        .andExpect(content().string(containsString("source not entered")));
+    assertThat(state(job)).as("a preview writes nothing").isNull();
+  }
+
+  /** Over the limit for certain keeps the vehicle off the road, as at the nut. */
+  @Test
+  void playOverItsLimitBlocks() throws Exception {
+    Job job = newJobOn("a9");
+    press(job, "", "crank-readings", "0.4 0.41 0.4", "crank-from", "0.1", "crank-to", "0.3");
+    assertThat(proofs.of(reload(job)).blocking()).anyMatch(b -> b.contains("play over its limit"));
+    press(job, "", "crank-readings", "0.2 0.21 0.2", "crank-from", "0.1", "crank-to", "0.3");
+    assertThat(proofs.of(reload(job)).blocking()).isEmpty();
+    assertThat(proofs.of(reload(job)).open()).noneMatch(o -> o.startsWith("End play within"));
+  }
+
+  @Test
+  void torqueIsComparedWithWhatWasApplied() throws Exception {
+    Job job = newJobOn("a2");
+    press(
+        job, "", "nut-torque", "240", "nut-torqueSource", "maker’s table", "nut-applied", "240 Nm");
+    assertThat(state(job)).isEqualTo(StationMark.State.DONE);
+    press(job, "", "nut-torque", "240", "nut-applied", "200");
+    assertThat(state(job)).isEqualTo(StationMark.State.WORKED_ON);
+    mvc.perform(get("/jobs/{id}/sheet", job.getId()).with(as("tuva")))
+        .andExpect(content().string(containsString("out of limits: more than 6 % off")));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "shim-readings | loose | “loose”",
+        "shim-from | 0.03 | Both limits are needed",
+        "shim-torque | 9000 | Out of range",
+        "shim-gauge | laser | Nothing is entered"
+      })
+  void badEntriesAreAnsweredAndKept(String field, String typed, String says) throws Exception {
+    Job job = newJobOn("a10");
+    press(job, "", field.strip(), typed.strip())
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString(says.strip())))
+        .andExpect(
+            content()
+                .string(
+                    field.strip().endsWith("gauge")
+                        ? containsString("shim-gauge")
+                        : containsString("value=\"" + typed.strip() + "\"")));
+    assertThat(state(job)).isNull();
+  }
+
+  @Test
+  void someoneElsesEntryIsNotOverwritten() throws Exception {
+    Job job = newJobOn("a10");
+    press(job, "", "shim-readings", "0.05", "shim-from", "0.03", "shim-to", "0.07");
+    mvc.perform(
+            post("/jobs/{id}/set", job.getId())
+                .param("revision", "0")
+                .param("shim-readings", "0.09")
+                .with(as("tuva"))
+                .with(csrf()))
+        .andExpect(status().isConflict())
+        .andExpect(content().string(containsString("value=\"0.09\"")));
+    assertThat(SettingResults.record(reload(job)).general().get("shim").typed())
+        .containsExactly("0.05");
+  }
+
+  /** As before, work that was done elsewhere takes a dated note. */
+  @Test
+  void aNoteStillDoes() throws Exception {
+    Job job = newJobOn("a8");
+    mvc.perform(
+            post("/jobs/{id}/stations/set/note", job.getId())
+                .param("revision", "0")
+                .param("note", "Pressed in at the dealer.")
+                .with(as("tuva"))
+                .with(csrf()))
+        .andExpect(status().is3xxRedirection());
+    assertThat(state(job)).isEqualTo(StationMark.State.ELSEWHERE);
+  }
+
+  /** A spacer's length is an answer, from the sizes of the parts. */
+  @Test
+  void aShortSpacerIsSaidAtSet() throws Exception {
+    Job job = newJobOn("a4");
+    for (String[] size :
+        new String[][] {
+          {"spacer", "spacer.length", "59.9"}, {"hub", "hub.shoulder-distance", "60"}
+        }) {
+      mvc.perform(
+              post("/jobs/{id}/parts/{p}", job.getId(), size[0])
+                  .param("revision", "" + reload(job).work().revision(Station.STRIP))
+                  .param("state", "KEEP")
+                  .param(size[1], size[2])
+                  .with(as("tuva"))
+                  .with(csrf()))
+          .andExpect(status().is3xxRedirection());
+    }
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "set").with(as("tuva")))
+        .andExpect(content().string(containsString("Shorter: tightening the axle loads the balls")))
+        .andExpect(content().string(not(containsString("class=\"stack-problems\""))));
+  }
+
+  @Test
+  void aNumberThatNoTableKnowsIsKeptAsText() throws Exception {
+    Job job = newJobOn("a26");
+    mvc.perform(
+            post("/jobs/{id}/parts/ring", job.getId())
+                .param("revision", "0")
+                .param("state", "RENEW")
+                .param("number", "WR 1630-4 <x>")
+                .with(as("tuva"))
+                .with(csrf()))
+        .andExpect(status().is3xxRedirection());
+    mvc.perform(get("/jobs/{id}/sheet", job.getId()).with(as("tuva")))
+        .andExpect(content().string(containsString("WR 1630-4 &lt;x&gt;")));
+    assertThat(reload(job).work().markingOf("ring")).isEqualTo("WR 1630-4 <x>");
+    assertThat(reload(job).assembly().read()).as("nothing is made of it").isEmpty();
+  }
+}
