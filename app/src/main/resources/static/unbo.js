@@ -19,6 +19,16 @@
     event.detail.headers["X-XSRF-TOKEN"] = cookie("XSRF-TOKEN");
   });
 
+  // A press goes before a preview: one under way is given up, and none is sent while the press is.
+  document.addEventListener("htmx:beforeRequest", (event) => {
+    const element = event.detail.elt;
+    if (element.tagName === "FORM") {
+      element.querySelectorAll("[hx-sync='this:replace']").forEach((e) => window.htmx.trigger(e, "htmx:abort"));
+    } else if (element.closest("form.htmx-request") && element.getAttribute("hx-sync") === "this:replace") {
+      event.preventDefault();
+    }
+  });
+
   document.addEventListener("htmx:sendError", () =>
     say("No connection: nothing was saved. Your entry is still here. Try again when the connection is back."));
 

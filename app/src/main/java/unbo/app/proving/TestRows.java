@@ -54,7 +54,7 @@ final class TestRows {
             ? Settling.of(gain, Comparison.BETTER).sentences()
             : List.of(),
         test == AccusingTest.END_PLAY,
-        repeated && r.at() != null ? r.person() + ", " + figures.moment(r.at()) : "");
+        repeated && isSigned(r) ? r.person() + ", " + figures.moment(r.at()) : "");
   }
 
   private TestFigures.Shown shown(
@@ -67,9 +67,16 @@ final class TestRows {
   }
 
   private Origin now(TestRecord r) {
-    return r.at() == null
-        ? Origin.measured(r.person() == null || r.person().isEmpty() ? "now" : r.person())
-        : Origin.measured(r.person() + ", " + figures.moment(r.at()));
+    if (isSigned(r)) {
+      return Origin.measured(r.person() + ", " + figures.moment(r.at()));
+    }
+    boolean named = r.person() != null && !r.person().isEmpty();
+    return Origin.measured(named ? r.person() : "typed here, not saved");
+  }
+
+  /** On the bench nobody signs. */
+  private static boolean isSigned(TestRecord r) {
+    return r.at() != null && r.person() != null && !r.person().isEmpty();
   }
 
   private Working gain(AccusingTest test, TestRecord r) {

@@ -68,8 +68,9 @@ public record GeneralSheet(
       String words,
       Figure spacer) {
 
+    /** Whether there is something to read; a clamp is known by its torque alone. */
     public boolean isSet() {
-      return !by.isEmpty();
+      return !by.isEmpty() && !by.equals(Adjustment.By.CLAMP.title());
     }
 
     public String name(String field) {

@@ -71,7 +71,8 @@ class ScreenshotsIT extends AppTest {
       browser.resize(1000, 1380);
       shot(browser.open(page + "/sheet"), "job-sheet");
       browser.resize(390, 844);
-      shot(browser.open(page + "?at=set"), "phone");
+      browser.open(page + "?at=pack").click(By.cssSelector("#pack-answer td .worked"));
+      shot(browser, "phone");
     }
     try (var files = Files.list(folder)) {
       assertThat(files.filter(f -> f.toString().endsWith(".png")).count()).isBetween(9L, 19L);
@@ -84,7 +85,7 @@ class ScreenshotsIT extends AppTest {
     shot(browser, "listen");
     browser.click(By.cssSelector("details.out-of-turn > summary"));
     browser.click(By.xpath("//a[contains(.,'Dial indicator on the flange')]"));
-    browser.type("dial-readings", "0 0.03 0.05 0.04 0.02 -0.03 -0.01 -0.02").see("high spot at");
+    browser.type("dial-readings", "0 0.03 0.05 0.04 0.02 -0.03 -0.01 -0.02").see("High spot at");
     browser.script("window.scrollTo(0, 330)");
     shot(browser, "run-out");
   }

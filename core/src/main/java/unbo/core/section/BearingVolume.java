@@ -21,6 +21,8 @@ public final class BearingVolume {
 
   private static final double TAPER_CORRECTION = 1.035;
   private static final double CYLINDRICAL_CORRECTION = 0.935;
+  private static final double NEEDLE_CORRECTION = 0.885;
+  private static final double THRUST_CORRECTION = 0.93;
 
   private static final double MM3_PER_CM3 = 1000;
 
@@ -61,7 +63,8 @@ public final class BearingVolume {
     return switch (family) {
       case TAPERED_ROLLER -> TAPER_CORRECTION;
       case CYLINDRICAL_ROLLER -> CYLINDRICAL_CORRECTION;
-      case THRUST_BALL -> 1;
+      case NEEDLE_ROLLER -> NEEDLE_CORRECTION;
+      case THRUST_BALL -> THRUST_CORRECTION;
       default -> family.isBall() ? BALL_CORRECTION : 1;
     };
   }

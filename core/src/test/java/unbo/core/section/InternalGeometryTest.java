@@ -96,7 +96,7 @@ class InternalGeometryTest {
   @CsvSource({
     "deep-groove-ball,40,80,18,0.95", "angular-contact-ball,30,62,16,0.95",
     "cylindrical-roller,40,80,18,0.935", "self-aligning-ball,30,62,16,0.95",
-    "thrust-ball,30,47,11,1"
+    "thrust-ball,30,47,11,0.93"
   })
   void metalCountsTheSameElements(
       String family, double bore, double outer, double width, double correction) {
@@ -127,5 +127,27 @@ class InternalGeometryTest {
     double cage = inside.lengthMm().isPresent() ? 1.11 : 1.22;
     double all = rings + inside.rows() * inside.perRow() * one * cage;
     assertThat(BearingVolume.solidCm3(bearing)).isCloseTo(correction * all / 1000, within(1e-9));
+  }
+
+  /**
+   * Masses as the trade lists them, recalled, of sizes that no table of ours holds: every family
+   * with rolling elements. A drawn cup's sheet is thinner or thicker by maker, so it may be 16 %
+   * off.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "51104, 37", "51105, 56", "51106, 63", "NA4904, 75", "NA4905, 88", "NA4906, 100", "1204, 120",
+    "1205, 140", "1206, 220", "2205, 160", "3204, 160", "3205, 180", "3206, 290", "3305, 340",
+    "7204, 110", "7205, 130", "7206, 200", "7305, 230", "NU204, 110", "NU206, 205", "NU305, 240",
+    "HK1612, 12", "HK2016, 23", "HK2516, 28", "HK2020, 30", "61805, 22", "61902, 16", "61904, 37",
+    "6306, 350", "32206, 290", "33205, 210", "30305, 260"
+  })
+  void theMetalOfEveryFamilyAgreesWithTheTrade(String number, double grams) {
+    Bearing bearing = Catalogue.standard().find(number).orElseThrow();
+    assertThat(BearingVolume.isListed(bearing)).as("an estimate, not a list").isFalse();
+    double share = bearing.family() == Family.DRAWN_CUP_NEEDLE ? 0.16 : 0.1;
+    assertThat(BearingVolume.solidCm3(bearing) * 7.85)
+        .as(number)
+        .isCloseTo(grams, within(share * grams));
   }
 }
