@@ -2,6 +2,7 @@ package unbo.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import jakarta.persistence.EntityManagerFactory;
@@ -16,6 +17,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import unbo.app.job.Job;
+import unbo.app.job.Station;
+import unbo.app.job.StationMark;
 import unbo.app.round.Rounds;
 import unbo.app.round.VehicleRound;
 import unbo.app.shelf.Shelf;
@@ -111,5 +114,38 @@ class QuestionsTest extends PageTest {
   void aJobAsksForNothingTwice(String station) throws Exception {
     Job job = newJob();
     assertThat(questions("/jobs/" + job.getId() + "?at=" + station)).isLessThanOrEqualTo(14);
+  }
+
+  private long press(Job job) throws Exception {
+    statistics.clear();
+    mvc.perform(
+            post("/jobs/{id}/pack", job.getId())
+                .param("revision", "" + reload(job).work().revision(Station.PACK))
+                .param("duty", "general")
+                .param("school", "share")
+                .with(as("joren"))
+                .with(csrf()))
+        .andExpect(status().is3xxRedirection());
+    return statistics.getPrepareStatementCount();
+  }
+
+  /** A change asks and writes as much behind nine stations as behind none. */
+  @Test
+  void aChangeCostsAsMuchAfterManyStations() throws Exception {
+    Job young = newJob();
+    press(young);
+    long few = press(young);
+    Job old = newJob();
+    for (Station station : Station.values()) {
+      jobs.note(
+          old.getId(),
+          station,
+          old.work().revision(station),
+          "Tester",
+          StationMark.State.ELSEWHERE,
+          "done before");
+    }
+    press(old);
+    assertThat(press(old)).isEqualTo(few);
   }
 }

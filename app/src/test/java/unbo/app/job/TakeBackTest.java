@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import unbo.app.PageTest;
 import unbo.app.packing.PackRecord;
 import unbo.app.proving.FindingMark;
@@ -37,6 +38,8 @@ import unbo.core.verification.RoadFinding;
 import unbo.core.verification.Role;
 
 class TakeBackTest extends PageTest {
+
+  @Autowired private JobUndoRepository undos;
 
   private Job change(Job job, String text, java.util.function.Consumer<WorkRecord> change) {
     return jobs.change(
@@ -177,6 +180,23 @@ class TakeBackTest extends PageTest {
     assertThat(earlier).isNotEqualTo(text);
     assertThat(JobState.of(earlier).opening().getLookedNote()).isNull();
     assertThat(JobState.of(earlier).opening().getLookedBy()).isEqualTo("Joren");
+  }
+
+  /**
+   * What is kept for undo is what the change touched: it does not grow with the stations behind.
+   */
+  @Test
+  void undoKeepsWhatTheChangeTouchedAlone() {
+    Job job = newJob();
+    change(job, "everything", TakeBackTest::everything);
+    change(job, "one", recheckAfter(100));
+    JobState before = undos.findById(job.getId()).orElseThrow().before();
+    assertThat(before.sheets()).containsOnlyKeys(Station.PROVE);
+    assertThat(before.stations()).containsOnlyKeys(Station.PROVE);
+    long last = jobs.lastChange(reload(job)).orElseThrow().getEventId();
+    jobs.takeBack(job.getId(), last, "Joren", true).orElseThrow();
+    assertThat(reload(job).work().sheet(PackRecord.TYPE).byHand()).as("untouched").isTrue();
+    assertThat(reload(job).work().sheet(ProveRecord.TYPE).recheckKm()).isEqualTo(500);
   }
 
   private static String withoutRevision(String state) {

@@ -11,7 +11,13 @@ import unbo.core.working.Values;
 import unbo.core.working.Working;
 
 /**
- * Rock at the rim, worked: tilt and the end play that would rock as much.
+ * Rock at the rim, turned into tilt and into the end play of a taper pair that would give it.
+ *
+ * <p>A total rim movement m at radius R is a tilt θ = m/R. With effective centres a apart each row
+ * moves θ·a/2 across the axis, and a row set with end play E lets E·tan α through, so E =
+ * m·a/(2·R·tan α) (rigid rings and housings; rolling-bearing geometry, ISO 355 contact angle).
+ * Limits: spindle and tyre give too, so the figure is an upper bound; a contact angle that is an
+ * estimate carries its error straight through.
  *
  * @param rimMm total movement, one reading
  * @param gauge with what
@@ -19,6 +25,17 @@ import unbo.core.working.Working;
  * @param origin by whom and when
  */
 public record RockWorkings(double rimMm, Instrument gauge, double radiusMm, Origin origin) {
+
+  /**
+   * Checks what was read.
+   *
+   * @throws IllegalArgumentException when the radius is not over zero
+   */
+  public RockWorkings {
+    if (!(radiusMm > 0)) {
+      throw new IllegalArgumentException("The radius must be over zero: " + radiusMm);
+    }
+  }
 
   private static final double BY_TAPE_MM = 2;
   private static final String GEOMETRY = "Geometry of rigid bodies";

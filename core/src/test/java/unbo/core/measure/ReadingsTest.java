@@ -58,22 +58,6 @@ class ReadingsTest {
     assertThatThrownBy(() -> new Window(0.1, 0.1)).isInstanceOf(IllegalArgumentException.class);
   }
 
-  /**
-   * m 2.0 at R 300, centres 70 apart, 14°: E = 2·70/(600·tan 14°) = 0.9359; m·a/R would give half.
-   */
-  @Test
-  void rockAtTheRimIsTiltAndEquivalentEndPlay() {
-    Measured rim = new Measured(2.0, 0.1);
-    assertThat(RockTest.tiltMrad(rim, 300).value()).isCloseTo(6.667, within(1e-3));
-    Measured play = RockTest.equivalentEndPlayMm(rim, 300, 70, 14);
-    assertThat(play.value()).isCloseTo(0.9359, within(1e-4));
-    assertThat(play.uncertainty() / play.value()).isCloseTo(0.05, within(1e-9));
-    assertThatThrownBy(() -> RockTest.equivalentEndPlayMm(rim, 0, 70, 14))
-        .hasMessageContaining("radius");
-    assertThatThrownBy(() -> RockTest.equivalentEndPlayMm(rim, 300, 70, 90))
-        .hasMessageContaining("angle");
-  }
-
   @Test
   void aDifferenceAddsUncertaintiesByRootSumSquare() {
     assertThat(new Measured(5, 3).minus(new Measured(1, 4))).isEqualTo(new Measured(4, 5));

@@ -1,6 +1,7 @@
 package unbo.core.rock;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
@@ -11,7 +12,6 @@ import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.TaperPair;
 import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
-import unbo.core.measure.RockTest;
 import unbo.core.measure.RunOut;
 import unbo.core.working.Origin;
 import unbo.core.working.Settling;
@@ -25,22 +25,27 @@ class RockWorkingsTest {
     return TaperPair.of(new Assembly(Arrangements.of("a1"), Map.of(), Map.of())).orElseThrow();
   }
 
+  /** 2 mm at 300 mm is 6.667 mrad; with centres 70 mm apart and 14° like 0.936 mm of end play. */
   @Test
-  void theWorkingGivesWhatTheSumGives() {
-    RockWorkings rock = new RockWorkings(1.9, Instrument.dial(), 300, HERE);
-    Measured rim = new Measured(1.9, 0.005);
-    assertThat(rock.tilt().result().value())
-        .isCloseTo(RockTest.tiltMrad(rim, 300).value(), within(1e-9));
-    assertThat(rock.likeEndPlay(pair()).result().value())
-        .isCloseTo(
-            RockTest.equivalentEndPlayMm(
-                    rim, 300, pair().effectiveCentresMm(), pair().meanContactAngleDeg())
-                .value(),
-            within(1e-9));
-    assertThat(rock.plainProportion(pair()).result().value())
-        .isCloseTo(
-            RockTest.plainProportionMm(rim, 300, pair().effectiveCentresMm()).value(),
-            within(1e-9));
+  void rockIsATiltAndAnEndPlay() {
+    RockWorkings rock = new RockWorkings(2, Instrument.dial(), 300, HERE);
+    TaperPair pair = new TaperPair(70, 14, true, true);
+    assertThat(rock.tilt().result().value()).isCloseTo(6.667, within(1e-3));
+    assertThat(rock.likeEndPlay(pair).result().value())
+        .isCloseTo(2 * 70 / (2 * 300 * Math.tan(Math.toRadians(14))), within(1e-9));
+    assertThat(rock.plainProportion(pair).result().value()).isCloseTo(0.4667, within(1e-4));
+    assertThatThrownBy(() -> new RockWorkings(2, Instrument.dial(), 0, HERE))
+        .hasMessageContaining("radius");
+  }
+
+  /** The plain proportion is wrong by 2·tan α, at 14° by half. */
+  @Test
+  void thePlainProportionIsHalfAtFourteenDegrees() {
+    RockWorkings rock = new RockWorkings(2, Instrument.dial(), 300, HERE);
+    TaperPair pair = new TaperPair(70, 14, true, true);
+    double ratio =
+        rock.plainProportion(pair).result().value() / rock.likeEndPlay(pair).result().value();
+    assertThat(ratio).isCloseTo(2 * Math.tan(Math.toRadians(14)), within(1e-9));
   }
 
   /** By hand: dE/E = dα/(sin α · cos α), 0.5° at 14.3° is 3.6 %; the dial makes 0.3 %. */
