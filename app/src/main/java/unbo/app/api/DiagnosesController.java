@@ -158,7 +158,7 @@ class DiagnosesController {
       fields.impossible(field + ".test", given.getKey(), "See /tests for the tests of this kind.");
     } else if (test.get().answer(given.getValue()).isEmpty()) {
       List<String> all = test.get().answers().stream().map(DiagnosisTest.Answer::id).toList();
-      fields.impossible(field + ".answer", given.getValue(), "One of " + String.join(", ", all));
+      fields.oneOf(field + ".answer", given.getValue(), all);
     } else if (answers.putIfAbsent(given.getKey(), given.getValue()) != null) {
       fields.impossible(field + ".test", given.getKey(), "Answered twice: send it once.");
     }

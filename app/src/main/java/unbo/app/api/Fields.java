@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -156,6 +157,22 @@ final class Fields {
       return usual;
     }
     return node.textValue();
+  }
+
+  /** Whether a word is one of a list; another one is refused with the list. */
+  boolean oneOf(String field, String word, Collection<String> words) {
+    boolean known = words.contains(word);
+    if (!known) {
+      impossible(field, word, "One of " + String.join(", ", words) + ".");
+    }
+    return known;
+  }
+
+  /** The same for a word that several fields share: it is refused once. */
+  void oneOfOnce(String field, String word, Collection<String> words) {
+    if (impossible.stream().noneMatch(p -> p.field().equals(field))) {
+      oneOf(field, word, words);
+    }
   }
 
   void missing(String field, String remedy) {

@@ -7,7 +7,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -103,14 +102,8 @@ class GreaseChargesController {
 
   private static Duty duty(Fields fields) {
     String word = fields.text("duty", Duty.GENERAL.id());
-    return Duty.withId(word)
-        .orElseGet(
-            () -> {
-              String all =
-                  Arrays.stream(Duty.values()).map(Duty::id).collect(Collectors.joining(", "));
-              fields.impossible("duty", word, "One of " + all + ".");
-              return Duty.GENERAL;
-            });
+    fields.oneOf("duty", word, Arrays.stream(Duty.values()).map(Duty::id).toList());
+    return Duty.withId(word).orElse(Duty.GENERAL);
   }
 
   /** The metal, with the problems of a mass or a family that cannot be. */

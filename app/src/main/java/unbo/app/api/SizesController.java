@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -115,18 +114,11 @@ class SizesController {
     String shared = Fields.word(query, "instrument", USUAL);
     String id = Fields.word(query, name + "Instrument", shared);
     Optional<Instrument> instrument = Instrument.withId(id).filter(Instrument::isForLengths);
-    if (instrument.isEmpty()) {
-      String all =
-          Instrument.all().stream()
-              .filter(Instrument::isForLengths)
-              .map(Instrument::id)
-              .collect(Collectors.joining(", "));
-      String field = query.containsKey(name + "Instrument") ? name + "Instrument" : "instrument";
-      fields.impossible(
-          field,
-          Optional.of(
-              new unbo.core.units.Problem(id, "No such instrument.", "One of " + all + ".")));
-    }
+    String field = query.containsKey(name + "Instrument") ? name + "Instrument" : "instrument";
+    fields.oneOfOnce(
+        field,
+        id,
+        Instrument.all().stream().filter(Instrument::isForLengths).map(Instrument::id).toList());
     return value.isPresent() && instrument.isPresent()
         ? Optional.of(new MeasuredSize(value.getAsDouble(), instrument.get()))
         : Optional.empty();

@@ -3,6 +3,7 @@ package unbo.app.api;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.enums.ParameterIn;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -79,11 +80,8 @@ class TolerancesController {
 
   private static RingKind kind(Map<String, String> query, Fields fields) {
     String word = Fields.word(query, "family", RingKind.RADIAL.id());
-    Optional<RingKind> kind = RingKind.withId(word);
-    if (kind.isEmpty()) {
-      fields.impossible("family", word, "One of radial, metric-taper, inch-taper.");
-    }
-    return kind.orElse(RingKind.RADIAL);
+    fields.oneOf("family", word, Arrays.stream(RingKind.values()).map(RingKind::id).toList());
+    return RingKind.withId(word).orElse(RingKind.RADIAL);
   }
 
   @GetMapping("/clearances")
@@ -102,14 +100,8 @@ class TolerancesController {
     double bore = fields.number("boreMm", 0.1, MOST_MM);
     String kind = Fields.word(query, "kind", "deep-groove-ball");
     String group = Fields.word(query, "group", "CN");
-    if (!InternalClearances.kinds().contains(kind)) {
-      fields.impossible(
-          "kind", kind, "One of " + String.join(", ", InternalClearances.kinds()) + ".");
-    }
-    if (!InternalClearances.GROUPS.contains(group)) {
-      fields.impossible(
-          "group", group, "One of " + String.join(", ", InternalClearances.GROUPS) + ".");
-    }
+    fields.oneOf("kind", kind, InternalClearances.kinds());
+    fields.oneOf("group", group, InternalClearances.GROUPS);
     fields.check();
     Optional<Clearance> found = InternalClearances.of(kind, group, bore);
     if (found.isEmpty()) {

@@ -195,8 +195,14 @@ public class V10__Sheets_of_stations extends BaseJavaMigration {
     }
   }
 
-  /** The unit of a2 became three parts: what was written of it holds for each. */
+  /** A unit became three parts: what was written of it holds for each. */
   private static void pieces(Connection db) throws SQLException {
+    pieces(db, "a2", "unit");
+    pieces(db, "a3", "bearing");
+  }
+
+  private static void pieces(Connection db, String arrangement, String unit) throws SQLException {
+    String which = " j.arrangement = '" + arrangement + "' and p.part = '" + unit + "'";
     for (String piece : List.of("inner-left", "inner-right")) {
       run(
           db,
@@ -204,12 +210,10 @@ public class V10__Sheets_of_stations extends BaseJavaMigration {
               + " select p.job_id, '"
               + piece
               + "', p.state, p.note, p.revision, p.station from job_part p"
-              + " join job j on j.id = p.job_id where j.arrangement = 'a2' and p.part = 'unit'");
+              + " join job j on j.id = p.job_id where"
+              + which);
     }
-    run(
-        db,
-        "update job_part p join job j on j.id = p.job_id set p.part = 'outer'"
-            + " where j.arrangement = 'a2' and p.part = 'unit'");
+    run(db, "update job_part p join job j on j.id = p.job_id set p.part = 'outer' where" + which);
   }
 
   private static void endUndo(Connection db) throws SQLException {

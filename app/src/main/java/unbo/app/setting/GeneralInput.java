@@ -28,13 +28,15 @@ record GeneralInput(Map<String, GeneralSetting> settings, FieldProblems problems
   private static final int MOST_READINGS = 12;
   private static final double MOST_MM = 50;
   private static final double MOST_NM = 2000;
+  private static final double MOST_N = 500;
   private static final int LONGEST = 200;
 
   static GeneralInput of(Arrangement arrangement, Form form) {
     FieldProblems problems = new FieldProblems();
     Map<String, GeneralSetting> settings = new LinkedHashMap<>();
     for (String part : GeneralSheet.parts(arrangement)) {
-      GeneralSetting setting = new Row(part, form, problems).setting();
+      String unit = arrangement.adjustmentAt(part).map(a -> a.by().unit()).orElse("mm");
+      GeneralSetting setting = new Row(part, unit, form, problems).setting();
       if (setting.isEntered()) {
         settings.put(part, setting);
       }
@@ -68,25 +70,25 @@ record GeneralInput(Map<String, GeneralSetting> settings, FieldProblems problems
   }
 
   /** One row being read. */
-  private record Row(String part, Form form, FieldProblems problems) {
+  private record Row(String part, String unit, Form form, FieldProblems problems) {
 
     GeneralSetting setting() {
-      ReadingList readings =
-          ReadingList.parse(typed("readings"), MOST_READINGS, GeneralInput::length);
+      ReadingList readings = ReadingList.parse(typed("readings"), MOST_READINGS, this::quantity);
       readings.problem().ifPresent(p -> problems.add(name("readings"), p));
-      Double from = length("from");
-      Double to = length("to");
+      Double from = limit("from");
+      Double to = limit("to");
       checkWindow(from, to);
       return new GeneralSetting(
           readings.typed(),
           readings.values(),
-          Instrument.withId(typed("gauge")).orElseGet(Instrument::dial).id(),
+          Instrument.withId(typed("gauge")).map(Instrument::id).orElse(null),
           from,
           to,
           text("source"),
           torque("torque"),
           text("torqueSource"),
           torque("applied"),
+          unit,
           null,
           null);
     }
@@ -126,8 +128,17 @@ record GeneralInput(Map<String, GeneralSetting> settings, FieldProblems problems
       return typed;
     }
 
-    private Double length(String field) {
-      return problems.take(name(field), GeneralInput.length(typed(field))).orElse(null);
+    private Double limit(String field) {
+      return problems.take(name(field), quantity(typed(field))).orElse(null);
+    }
+
+    /** A reading or a limit in the unit of what is set. */
+    private Entry<Double> quantity(String typed) {
+      return switch (unit) {
+        case "N" -> QuantityEntry.FORCE.parse(typed).check(v -> outside(v, 0, MOST_N, "N"));
+        case "Nm" -> QuantityEntry.TORQUE.parse(typed).check(v -> outside(v, 0, MOST_NM, "Nm"));
+        default -> length(typed);
+      };
     }
 
     private Double torque(String field) {

@@ -93,7 +93,8 @@ final class GeneralOutcome {
   }
 
   private static boolean isOver(GeneralSetting s) {
-    return s.measured().isPresent()
+    return s.unit().equals("mm")
+        && s.measured().isPresent()
         && s.window().isPresent()
         && s.measured().get().result().least() > s.window().get().to();
   }
@@ -110,14 +111,14 @@ final class GeneralOutcome {
     List<String> parts = new ArrayList<>();
     s.measured().ifPresent(r -> parts.add(measured(s, r.result())));
     if (s.measured().isEmpty() && s.window().isPresent()) {
-      parts.add("not measured yet, wanted " + wanted(s.window().get(), s.source()));
+      parts.add("not measured yet, wanted " + wanted(s));
     }
     torque(s).ifPresent(parts::add);
     return String.join("; ", parts) + ".";
   }
 
   private static String measured(GeneralSetting s, Measured value) {
-    String figures = Digits.both(value.value(), value.uncertainty()) + " mm (95 %)";
+    String figures = Digits.both(value.value(), value.uncertainty()) + " " + s.unit() + " (95 %)";
     if (s.window().isEmpty()) {
       return figures + ", cannot tell without the limits";
     }
@@ -127,14 +128,17 @@ final class GeneralOutcome {
           case NO -> "out of limits, ";
           case CANNOT_TELL -> "cannot tell whether within limits, ";
         };
-    return figures + ": " + word + wanted(s.window().get(), s.source());
+    return figures + ": " + word + wanted(s);
   }
 
-  private static String wanted(Window w, String source) {
+  private static String wanted(GeneralSetting s) {
+    Window w = s.window().orElseThrow();
+    String source = s.source();
     return Digits.exact(w.from())
         + " to "
         + Digits.exact(w.to())
-        + " mm"
+        + " "
+        + s.unit()
         + (source.isEmpty() ? ", source not entered" : " (" + source + ")");
   }
 

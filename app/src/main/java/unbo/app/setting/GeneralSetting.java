@@ -12,14 +12,15 @@ import unbo.core.measure.Window;
  * torque; null where nothing was entered.
  *
  * @param typed the readings as typed
- * @param readings in mm
+ * @param readings in {@code unit}
  * @param gaugeId with what
- * @param from wanted least, mm
- * @param to wanted most, mm
+ * @param from wanted least, in {@code unit}
+ * @param to wanted most, in {@code unit}
  * @param source of the window
  * @param torqueNm wanted
  * @param torqueSource where it stands
  * @param appliedNm what was applied
+ * @param unit of readings and window: mm, N or Nm
  * @param person who entered it
  * @param at when
  */
@@ -33,10 +34,12 @@ public record GeneralSetting(
     Double torqueNm,
     String torqueSource,
     Double appliedNm,
+    String unit,
     String person,
     Instant at) {
 
   public GeneralSetting {
+    unit = unit == null ? "mm" : unit;
     typed = typed == null ? List.of() : List.copyOf(typed);
     readings = readings == null ? List.of() : List.copyOf(readings);
     source = source == null ? "" : source;
@@ -44,11 +47,15 @@ public record GeneralSetting(
   }
 
   static GeneralSetting empty() {
-    return new GeneralSetting(null, null, "dial", null, null, null, null, null, null, null, null);
+    return new GeneralSetting(
+        null, null, null, null, null, null, null, null, null, null, null, null);
   }
 
   public Instrument gauge() {
-    return Instrument.withId(gaugeId == null ? "" : gaugeId).orElseGet(Instrument::dial);
+    String kind = unit.equals("mm") ? "travel" : "force";
+    return Instrument.withId(gaugeId == null ? "" : gaugeId)
+        .filter(i -> i.measures().equals(kind))
+        .orElse(Instrument.measuring(kind).get(0));
   }
 
   /** Mean and uncertainty; empty without a reading. */
@@ -73,6 +80,17 @@ public record GeneralSetting(
 
   GeneralSetting signed(String by, Instant when) {
     return new GeneralSetting(
-        typed, readings, gaugeId, from, to, source, torqueNm, torqueSource, appliedNm, by, when);
+        typed,
+        readings,
+        gaugeId,
+        from,
+        to,
+        source,
+        torqueNm,
+        torqueSource,
+        appliedNm,
+        unit,
+        by,
+        when);
   }
 }

@@ -51,6 +51,7 @@ public record GeneralSheet(
    *
    * @param what is set, in words; empty where the part is tightened only
    * @param by what sets it; empty where the part is tightened only
+   * @param unit of its readings
    * @param fields as typed, by short name
    * @param measured the figure with its working; null without a reading
    * @param words what it comes to; empty while nothing was entered
@@ -61,6 +62,7 @@ public record GeneralSheet(
       String title,
       String what,
       String by,
+      String unit,
       Map<String, String> fields,
       List<Instrument> gauges,
       Figure measured,
@@ -117,13 +119,15 @@ public record GeneralSheet(
       Figures figures) {
     Adjustment set = arrangement.adjustmentAt(part).orElse(null);
     String title = title(arrangement, part);
+    String unit = set == null ? "mm" : set.by().unit();
     return new Row(
         part,
         title,
         set == null ? "" : set.what(),
         set == null ? "" : set.by().title(),
+        unit,
         fields,
-        Instrument.measuring("travel"),
+        Instrument.measuring(unit.equals("mm") ? "travel" : "force"),
         figure(title, setting, workings, figures),
         setting.isEntered() ? GeneralOutcome.verdict(setting).name() : "",
         setting.isEntered() ? GeneralOutcome.words(setting) : "",
@@ -143,7 +147,8 @@ public record GeneralSheet(
         .map(
             readings -> {
               var working =
-                  SettingWorkings.mean("Measured", readings, "mm", origin(setting, figures));
+                  SettingWorkings.mean(
+                      "Measured", readings, setting.unit(), origin(setting, figures));
               String text = GeneralOutcome.words(setting);
               return setting
                   .window()
@@ -186,7 +191,8 @@ public record GeneralSheet(
             title(arrangement, part)
                 + " "
                 + new Figures().measured(s.measured().get().result())
-                + " mm");
+                + " "
+                + s.unit());
       }
     }
     return lines;

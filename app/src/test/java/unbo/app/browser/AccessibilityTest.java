@@ -113,6 +113,10 @@ class AccessibilityTest extends AppTest {
       pages.add("/jobs/" + open.getId() + "?at=part&part=" + part);
     }
     pages.add("/jobs/" + open.getId() + "/name?text=6205DD%20QX");
+    pages.add("/bench/a1/pack?duty=general&inboard=30206");
+    pages.add("/bench/a1/prove?before-rock=1.9&before-rock-second=290");
+    pages.add("/bench/a10/set?shim-readings=0.032&shim-from=0.03&shim-to=0.07");
+    pages.add("/bench/a4/strip");
     pages.add("/jobs/" + closed.getId() + "/sheet");
     jobs.open().stream()
         .filter(j -> j.title().contains("Ark") || j.title().contains("Marigold"))

@@ -223,6 +223,17 @@ class OldRecordsTest {
         .doesNotContain("Changes before this cannot be undone.");
   }
 
+  /** A unit is three parts now; what was written of it holds for each. */
+  @Test
+  void theUnitsStateHoldsForItsPieces() {
+    Job job = context.getBean(Jobs.class).get(6);
+    for (String piece : java.util.List.of("outer", "inner-left", "inner-right")) {
+      assertThat(job.work().stateOf(piece)).as(piece).isEqualTo(PartMark.State.RENEW);
+      assertThat(job.work().noteOf(piece)).isEqualTo("wheel half stayed on the flange");
+    }
+    assertThat(job.work().stateOf("unit")).isEqualTo(PartMark.State.AS_FOUND);
+  }
+
   /** Thread and pin were worked out at every look; now they are sizes. */
   @Test
   void threadAndPinAreSizesNow() {

@@ -65,6 +65,7 @@ insert into job_opening (job_id, place, test, question, answer, reading, repeate
 insert into job_opening (job_id, place, test, question, answer, reading, repeated, outcome, person, at) values ('6', '4', 'spin', 'Turn each wheel by hand, fingertips on the road spring: which one feels rough?', 'front right', '', 1, 'GONE', 'Ilse Varnholt', '2026-11-27 13:31:33.625035');
 insert into job_opening (job_id, place, test, question, answer, reading, repeated, outcome, person, at) values ('6', '5', 'heat', 'After a steady run: which hub is hotter than the one on the other side?', 'front right', 'front right: 23.0 ± 2.1 °C hotter than front left (38 °C).', 0, NULL, NULL, NULL);
 insert into job_opening (job_id, place, test, question, answer, reading, repeated, outcome, person, at) values ('6', '6', 'rock-12', 'Rock each wheel at 12 and 6 o’clock: which one has play?', 'none', '', 0, NULL, NULL, NULL);
+insert into job_part (job_id, part, state, note, revision, station) values ('6', 'unit', 'RENEW', 'wheel half stayed on the flange', '3', 'STRIP');
 insert into job_part (job_id, part, state, note, revision, station) values ('1', 'inboard-cone', 'RENEWED', '', '12', 'STRIP');
 insert into job_part (job_id, part, state, note, revision, station) values ('1', 'inboard-cup', 'RENEWED', '', '13', 'STRIP');
 insert into job_part (job_id, part, state, note, revision, station) values ('1', 'pin', 'RENEWED', '', '11', 'STRIP');

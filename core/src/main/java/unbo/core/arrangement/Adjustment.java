@@ -30,20 +30,31 @@ public record Adjustment(String part, By by, Optional<Difference> difference, St
     SLEEVE("sleeve length"),
     SHIMS("shims"),
     PINION_SHIM("pinion shim"),
-    CRUSH_SLEEVE("crush sleeve"),
+    CRUSH_SLEEVE("crush sleeve", "Nm"),
     CIRCLIP("circlip thickness"),
     CONE("cone and lock nut"),
     COLLAR("preload collar"),
-    HEAD_ADJUSTER("adjuster nut of the head"),
+    HEAD_ADJUSTER("adjuster nut of the head", "N"),
     TOP_CAP("top cap"),
     CLAMP("clamping torque"),
     END_FLOAT("end play of the shaft"),
     TRAVEL("free travel");
 
     private final String title;
+    private final String unit;
 
     By(String title) {
+      this(title, "mm");
+    }
+
+    By(String title, String unit) {
       this.title = title;
+      this.unit = unit;
+    }
+
+    /** What its readings are in: mm of play or length, N at the bar end, Nm of turning torque. */
+    public String unit() {
+      return unit;
     }
 
     public String title() {
