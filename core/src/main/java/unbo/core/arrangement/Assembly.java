@@ -83,8 +83,15 @@ public final class Assembly implements Expression.Names {
   /** Whether any size of a part, or its bearing, is a value that nobody measured or read. */
   public boolean isAssumed(PartTemplate part) {
     boolean sizes = part.sizes().stream().anyMatch(s -> !isMeasured(s));
-    boolean bearing = part.place().filter(p -> isNamed(p) && !isRead(p)).isPresent();
-    return sizes || bearing;
+    return sizes || part.place().filter(this::isAssumedAt).isPresent();
+  }
+
+  /** Whether a bearing's number was not read, or one of its sizes not measured. */
+  private boolean isAssumedAt(String place) {
+    return isNamed(place)
+        ? !isRead(place)
+        : arrangement.sizes().stream()
+            .anyMatch(s -> s.id().startsWith(place + ".") && !isMeasured(s));
   }
 
   private boolean isNamed(String place) {

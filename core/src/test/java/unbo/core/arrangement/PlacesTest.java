@@ -68,6 +68,18 @@ class PlacesTest {
     assertThat(ends[0]).as("the halves meet").isEqualTo(ends[1]);
   }
 
+  /** A piece is assumed as long as the unit's sizes are, though they are asked at another piece. */
+  @Test
+  void aPieceIsAssumedWithItsUnit() {
+    Arrangement unit = Arrangements.of("a2");
+    PartTemplate half = unit.part("inner-left").orElseThrow();
+    assertThat(half.sizes()).isEmpty();
+    assertThat(Assembly.assumed(unit).isAssumed(half)).isTrue();
+    Map<String, Double> measured =
+        Map.of("unit.bore", 39.0, "unit.outer", 72.0, "unit.width", 37.0);
+    assertThat(new Assembly(unit, Map.of(), measured).isAssumed(half)).isFalse();
+  }
+
   /** Nine balls of 1/4 inch are the rule in a rear hub: 28 mm of pitch takes no more than 13. */
   @Test
   void looseBallsGoByCountAndSize() {
