@@ -23,6 +23,7 @@ import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.BearingPlace;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.arrangement.SizeTemplate;
+import unbo.core.catalogue.Bearing;
 
 /** Any arrangement on the bench, drawn from what stands in the address. */
 @Controller
@@ -109,7 +110,7 @@ class BenchController {
     List<Field> fields = new ArrayList<>();
     open.place()
         .flatMap(form.arrangement()::place)
-        .filter(BearingPlace::isNamed)
+        .filter(form.arrangement().readablePlaces()::contains)
         .ifPresent(
             p ->
                 fields.add(
@@ -130,7 +131,13 @@ class BenchController {
   }
 
   private String read(BenchForm form, BearingPlace place) {
-    var bearing = form.assembly().bearing(place.id());
+    return form.assembly()
+        .bearingAt(place.id())
+        .map(b -> read(form, place, b))
+        .orElse("no number: its sizes are asked");
+  }
+
+  private String read(BenchForm form, BearingPlace place, Bearing bearing) {
     return (form.assembly().isRead(place.id()) ? "" : "assumed ")
         + bearing.designation()
         + ", "

@@ -33,7 +33,7 @@ public record BenchForm(
     FieldProblems problems = new FieldProblems();
     Map<String, String> typed = new LinkedHashMap<>();
     Map<String, Bearing> read = new HashMap<>();
-    for (BearingPlace place : arrangement.namedPlaces()) {
+    for (BearingPlace place : arrangement.readablePlaces()) {
       String text = parameters.getOrDefault(place.id(), "").strip();
       if (!text.isEmpty()) {
         typed.put(place.id(), text);
@@ -64,7 +64,10 @@ public record BenchForm(
           new Problem(
               text,
               "No " + place.title() + " found in this text.",
-              "Enter its number, such as " + place.assumed().orElseThrow() + "."));
+              place
+                  .assumed()
+                  .map(a -> "Enter its number, such as " + a + ".")
+                  .orElse("Enter its number, or its three sizes instead.")));
     }
     return found;
   }

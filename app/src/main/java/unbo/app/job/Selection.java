@@ -66,7 +66,10 @@ public record Selection(Station station, PartTemplate part) {
   }
 
   private static boolean isNamed(PartTemplate part, Arrangement arrangement) {
-    return part.place().flatMap(arrangement::place).filter(p -> p.isNamed()).isPresent();
+    return part.place()
+        .flatMap(arrangement::place)
+        .filter(arrangement.readablePlaces()::contains)
+        .isPresent();
   }
 
   private static PartTemplate partOf(Station station, Workpiece piece) {
@@ -87,7 +90,7 @@ public record Selection(Station station, PartTemplate part) {
 
   /** The first bearing that nobody has read, else the first one; null where none has a number. */
   private static PartTemplate unreadBearing(Workpiece job) {
-    List<BearingPlace> named = job.arrangement().namedPlaces();
+    List<BearingPlace> named = job.arrangement().readablePlaces();
     return named.stream()
         .filter(p -> job.work().bearingAt(p.id()).isEmpty())
         .findFirst()

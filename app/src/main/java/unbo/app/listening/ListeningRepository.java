@@ -20,6 +20,10 @@ public interface ListeningRepository extends JpaRepository<Listening, Long> {
           + " where l.ending is null order by l.id desc limit 20")
   List<Listening> running();
 
+  /** The search that ended in a job, if one did. */
+  @Query("select l from Listening l where l.jobId = :job")
+  Optional<Listening> thatOpened(long job);
+
   @Query(
       "select l from Listening l left join fetch l.vehicle"
           + " where l.ending = unbo.app.listening.Listening.Ending.RECHECK"

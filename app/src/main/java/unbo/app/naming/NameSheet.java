@@ -21,7 +21,7 @@ import unbo.core.units.Problem;
  * @param readings the readings, likeliest first
  * @param continuations what the text could still become
  * @param problem why nothing could be read or taken, or null
- * @param taken what stands in the record
+ * @param taken what stands in the record, or is assumed; null where only sizes are known
  * @param workings of the figures
  */
 public record NameSheet(
@@ -58,18 +58,18 @@ public record NameSheet(
         rows,
         report.continuations(),
         problem,
-        job.assembly().bearing(place.id()),
+        job.assembly().bearingAt(place.id()).orElse(null),
         workings.all());
   }
 
   private static List<Place> places(Workpiece job, BearingPlace now) {
-    return job.arrangement().namedPlaces().stream()
+    return job.arrangement().readablePlaces().stream()
         .map(
             p ->
                 new Place(
                     p.id(),
                     job.arrangement().partsOf(p.id()).get(0).id(),
-                    job.assembly().bearing(p.id()).designation(),
+                    job.assembly().bearingAt(p.id()).map(Bearing::designation).orElse("by size"),
                     job.work().bearingAt(p.id()).isPresent(),
                     p.equals(now)))
         .toList();

@@ -41,10 +41,10 @@ class NameStation implements Worksheet {
     return Station.NAME;
   }
 
-  /** A position whose bearings go by size alone has no number to read. */
+  /** Where no table has bearings of a kind that sits there, there is no number to read. */
   @Override
   public boolean serves(Arrangement arrangement) {
-    return !arrangement.namedPlaces().isEmpty();
+    return !arrangement.readablePlaces().isEmpty();
   }
 
   @Override
@@ -75,14 +75,19 @@ class NameStation implements Worksheet {
   private static Press taken(
       Job job, BearingPlace place, String text, Bearing bearing, boolean renewed) {
     Optional<BearingPlace> unread =
-        job.arrangement().namedPlaces().stream()
+        job.arrangement().readablePlaces().stream()
             .filter(p -> !p.equals(place) && job.work().bearingAt(p.id()).isEmpty())
             .findFirst();
     String was =
         job.work()
             .bearingAt(place.id())
             .map(m -> "“" + m.getMarking() + "”")
-            .orElse("assumed " + job.assembly().bearing(place.id()).designation());
+            .orElseGet(
+                () ->
+                    job.assembly()
+                        .bearingAt(place.id())
+                        .map(b -> "assumed " + b.designation())
+                        .orElse("known by size alone"));
     String line =
         place.id()
             + " bearing: "
@@ -102,6 +107,11 @@ class NameStation implements Worksheet {
 
   private static void write(Job job, BearingPlace place, Marked bearing, boolean renewed) {
     job.work().setBearing(place.id(), bearing);
+    if (!place.isNamed()) {
+      // The number's sizes take the place of measured ones; undo brings them back.
+      List.of("bore", "outer", "width")
+          .forEach(size -> job.work().setDimension(place.id() + "." + size, null));
+    }
     if (renewed) {
       List<String> rings =
           job.arrangement().partsOf(place.id()).stream().map(PartTemplate::id).toList();
@@ -153,11 +163,11 @@ class NameStation implements Worksheet {
   /** The place of a part; without one the first. */
   private static BearingPlace placeOf(Workpiece piece, PartTemplate part) {
     if (part == null) {
-      return piece.arrangement().namedPlaces().get(0);
+      return piece.arrangement().readablePlaces().get(0);
     }
     return part.place()
         .flatMap(piece.arrangement()::place)
-        .filter(BearingPlace::isNamed)
+        .filter(piece.arrangement().readablePlaces()::contains)
         .orElseThrow(() -> new NoSuchPage("There is no such bearing."));
   }
 }

@@ -25,7 +25,7 @@ class OpenPlaces {
     return jobs.open().stream()
         .flatMap(
             job ->
-                job.arrangement().namedPlaces().stream()
+                job.arrangement().readablePlaces().stream()
                     .filter(p -> NameSheet.mayStandAt(p, bearing))
                     .map(p -> place(job, p.id())))
         .limit(MOST)

@@ -93,7 +93,7 @@ record ProveInput(
   }
 
   /** Value and second value of a test; empty when both fields are. */
-  private static Optional<Double[]> pair(
+  static Optional<Double[]> pair(
       AccusingTest test, String when, Map<String, String> form, FieldProblems problems) {
     String first = when + "-" + test.id();
     String second = first + "-second";

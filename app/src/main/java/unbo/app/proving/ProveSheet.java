@@ -170,6 +170,13 @@ public record ProveSheet(
     return Proof.of(accusing, repeats, asked, met, waived, findings(job));
   }
 
+  /** The tests that can be measured on an arrangement; end play where a nut sets it. */
+  static List<AccusingTest> measurable(Workpiece piece) {
+    return Arrays.stream(AccusingTest.values())
+        .filter(t -> t != AccusingTest.END_PLAY || isTaperPair(piece))
+        .toList();
+  }
+
   /** The tests that a job's arrangement can repeat; end play is read at Set's nut alone. */
   private static List<AccusingTest> asked(Workpiece job, ProveRecord record) {
     return Arrays.stream(AccusingTest.values())

@@ -117,4 +117,45 @@ class NamePageTest extends PageTest {
         .andExpect(content().string(containsString("30206")));
     assertThat(reload(job).assembly().bearing("inboard").designation()).isEqualTo("32206");
   }
+
+  /** A van's pressed unit goes by its sizes, and by a number as soon as somebody reads one. */
+  @Test
+  void aUnitThatGoesBySizeIsReadToo() throws Exception {
+    Job job = newJobOn("a2");
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "name").with(as("tuva")))
+        .andExpect(content().string(containsString("by size")))
+        .andExpect(content().string(containsString("Number on the unit bearing")));
+    mvc.perform(
+            post("/jobs/{id}/name", job.getId())
+                .param("revision", "0")
+                .param("part", "outer")
+                .param("text", "DAC39720037")
+                .param("take", "DAC39720037")
+                .with(as("tuva"))
+                .with(csrf()))
+        .andExpect(status().is3xxRedirection());
+    Job read = reload(job);
+    assertThat(read.assembly().valueOf("unit.outer")).isEqualTo(72);
+    assertThat(read.assembly().isAssumed(read.arrangement().part("inner-left").orElseThrow()))
+        .isFalse();
+    mvc.perform(get("/jobs/{id}/sheet", job.getId()).with(as("tuva")))
+        .andExpect(content().string(containsString("DAC39720037")));
+  }
+
+  @Test
+  void aKindThatCannotSitThereIsRefusedWithTheKindsThatCan() throws Exception {
+    Job job = newJobOn("a9");
+    mvc.perform(
+            post("/jobs/{id}/name", job.getId())
+                .param("revision", "0")
+                .param("part", "left-main")
+                .param("text", "30205")
+                .param("take", "30205")
+                .with(as("tuva"))
+                .with(csrf()))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(
+            content()
+                .string(containsString("deep groove ball bearing or cylindrical roller bearing")));
+  }
 }

@@ -138,6 +138,13 @@ public record Arrangement(
         .toList();
   }
 
+  /** The places whose bearing a number can be read for: those that go by size among them. */
+  public List<BearingPlace> readablePlaces() {
+    return places.stream()
+        .filter(p -> p.kinds().stream().anyMatch(k -> k.family().isPresent()))
+        .toList();
+  }
+
   /** The places whose bearing is known by its number. */
   public List<BearingPlace> namedPlaces() {
     return places.stream().filter(BearingPlace::isNamed).toList();

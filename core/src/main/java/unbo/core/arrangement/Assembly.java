@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import unbo.core.catalogue.Bearing;
@@ -82,7 +83,7 @@ public final class Assembly implements Expression.Names {
 
   /** Whether any size of a part, or its bearing, is a value that nobody measured or read. */
   public boolean isAssumed(PartTemplate part) {
-    boolean sizes = part.sizes().stream().anyMatch(s -> !isMeasured(s));
+    boolean sizes = part.sizes().stream().anyMatch(s -> !isKnown(s));
     return sizes || part.place().filter(this::isAssumedAt).isPresent();
   }
 
@@ -90,8 +91,13 @@ public final class Assembly implements Expression.Names {
   private boolean isAssumedAt(String place) {
     return isNamed(place)
         ? !isRead(place)
-        : arrangement.sizes().stream()
-            .anyMatch(s -> s.id().startsWith(place + ".") && !isMeasured(s));
+        : arrangement.sizes().stream().anyMatch(s -> s.id().startsWith(place + ".") && !isKnown(s));
+  }
+
+  /** Whether a size was measured, or follows from a number that was read. */
+  private boolean isKnown(SizeTemplate size) {
+    String place = size.id().substring(0, size.id().indexOf('.'));
+    return isMeasured(size) || isRead(place);
   }
 
   private boolean isNamed(String place) {
@@ -106,6 +112,14 @@ public final class Assembly implements Expression.Names {
     }
     String designation = arrangement.place(place).orElseThrow().assumed().orElseThrow();
     return Catalogue.standard().find(designation).orElseThrow();
+  }
+
+  /**
+   * What stands at a place: the bearing read, or the assumed one; empty where only sizes are known.
+   */
+  public Optional<Bearing> bearingAt(String place) {
+    boolean named = isNamed(place) || isRead(place);
+    return named ? Optional.of(bearing(place)) : Optional.empty();
   }
 
   /** The same with another bearing at a place. */
@@ -155,12 +169,13 @@ public final class Assembly implements Expression.Names {
     if (taken != null) {
       return taken;
     }
-    Expression own = arrangement.values().get(name);
-    if (own != null) {
-      return own.value(this);
-    }
     int dot = name.indexOf('.');
     BearingPlace place = dot < 0 ? null : arrangement.place(name.substring(0, dot)).orElse(null);
+    Expression own = arrangement.values().get(name);
+    // A place that goes by size takes its sizes from a number as soon as one is read.
+    if (own != null && (place == null || !isRead(place.id()))) {
+      return own.value(this);
+    }
     if (place == null) {
       throw new IllegalArgumentException("there is no size " + name);
     }

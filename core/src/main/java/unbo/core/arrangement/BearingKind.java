@@ -11,7 +11,12 @@ public enum BearingKind {
       "full-complement-ball", "full complement ball bearing", Family.DEEP_GROOVE_BALL),
   ANGULAR_CONTACT_BALL(
       "angular-contact-ball", "angular contact ball bearing", Family.ANGULAR_CONTACT_BALL),
-  DOUBLE_ROW_BALL("double-row-ball", "double-row angular contact ball bearing", Family.WHEEL_UNIT),
+  DOUBLE_ROW_BALL("double-row-ball", "double-row wheel unit", Family.WHEEL_UNIT),
+  TWO_ROW_ANGULAR_BALL(
+      "two-row-angular-ball",
+      "double-row angular contact ball bearing",
+      Family.TWO_ROW_ANGULAR_BALL),
+  HEADSET("headset", "headset cartridge", Family.HEADSET),
   CYLINDRICAL_ROLLER("cylindrical-roller", "cylindrical roller bearing", Family.CYLINDRICAL_ROLLER),
   BARE_SHAFT_ROLLER("bare-shaft-roller", "roller bearing running on the bare shaft", null),
   DRAWN_CUP_NEEDLE("drawn-cup-needle", "drawn cup needle bearing", Family.DRAWN_CUP_NEEDLE),
@@ -56,6 +61,6 @@ public enum BearingKind {
 
   /** Whether it carries thrust one way and needs a partner for the other. */
   public boolean leans() {
-    return this == TAPERED_ROLLER || this == ANGULAR_CONTACT_BALL;
+    return this == TAPERED_ROLLER || this == ANGULAR_CONTACT_BALL || this == HEADSET;
   }
 }

@@ -24,8 +24,7 @@ interface BearingShapes {
 
   /** The bearing at a place of an assembly. */
   static BearingShapes of(Assembly assembly, BearingPlace place) {
-    BearingKind kind =
-        place.isNamed() ? place.kindOf(assembly.bearing(place.id())).orElseThrow() : place.kind();
+    BearingKind kind = assembly.bearingAt(place.id()).flatMap(place::kindOf).orElse(place.kind());
     if (kind.isTaper()) {
       double from = assembly.valueOf(place.id() + ".from");
       return TaperShapes.placed(assembly.bearing(place.id()), from, place.facingRight());
@@ -33,8 +32,8 @@ interface BearingShapes {
     Envelope envelope = Envelope.of(assembly, place.id());
     return switch (kind) {
       case FULL_COMPLEMENT_BALL -> BallShapes.fullComplement(envelope);
-      case ANGULAR_CONTACT_BALL -> BallShapes.angular(envelope, place.facingRight());
-      case DOUBLE_ROW_BALL -> BallShapes.doubleRow(envelope);
+      case ANGULAR_CONTACT_BALL, HEADSET -> BallShapes.angular(envelope, place.facingRight());
+      case DOUBLE_ROW_BALL, TWO_ROW_ANGULAR_BALL -> BallShapes.doubleRow(envelope);
       case CYLINDRICAL_ROLLER -> RollerShapes.cylindrical(envelope);
       case BARE_SHAFT_ROLLER -> RollerShapes.onBareShaft(envelope);
       case DRAWN_CUP_NEEDLE -> RollerShapes.drawnCup(envelope);

@@ -81,8 +81,8 @@ public final class SectionBuilder {
     String piece = part.strokes().isEmpty() ? "" : part.strokes().get(0).piece();
     String title = piece.equals("cone") || piece.equals("cup") ? piece : part.title();
     return part.place()
-        .filter(p -> assembly.arrangement().place(p).orElseThrow().isNamed())
-        .map(p -> title + " " + assembly.bearing(p).designation())
+        .flatMap(assembly::bearingAt)
+        .map(b -> title + " " + b.designation())
         .orElseGet(() -> counted(part));
   }
 
@@ -174,9 +174,8 @@ public final class SectionBuilder {
         .place(of)
         .map(
             p ->
-                p.isNamed()
-                    ? !assembly.isRead(of)
-                    : !assembly.measured().containsKey(of + ".width"))
+                !assembly.isRead(of)
+                    && (p.isNamed() || !assembly.measured().containsKey(of + ".width")))
         .orElseGet(() -> !assembly.measured().containsKey(of));
   }
 }

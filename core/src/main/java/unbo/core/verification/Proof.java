@@ -58,6 +58,10 @@ public record Proof(List<String> open, List<String> blocking) {
         open.add(test.test().title() + " showed the fault and was not repeated.");
       } else if (test.better().orElseThrow() == Verdict.NO) {
         open.add(test.test().title() + " is worse than before.");
+      } else if (test.isSameAsBefore()) {
+        open.add(
+            test.test().title()
+                + " is the same as before, as far as the gauge can tell: not proved.");
       }
     }
     return open;

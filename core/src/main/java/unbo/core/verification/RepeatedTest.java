@@ -23,6 +23,14 @@ public record RepeatedTest(AccusingTest test, Measured before, Optional<Measured
     return after.map(now -> judge(before.minus(now)));
   }
 
+  /**
+   * Whether it showed something before and shows it still, as far as the uncertainty lets tell. A
+   * reading that was nothing before accused nothing, and need not become better.
+   */
+  public boolean isSameAsBefore() {
+    return before.isSurelyPositive() && better().filter(b -> b == Verdict.CANNOT_TELL).isPresent();
+  }
+
   private static Verdict judge(Measured gain) {
     if (gain.least() > 0) {
       return Verdict.YES;

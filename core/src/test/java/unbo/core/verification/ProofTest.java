@@ -55,6 +55,16 @@ class ProofTest {
     assertThat(rock(0.400, 0.398).better()).contains(Verdict.CANNOT_TELL);
   }
 
+  @Test
+  void aGainWithinTheUncertaintyIsTheSameAsBefore() {
+    assertThat(
+            Proof.of(List.of(rock(0.400, 0.398)), List.of(), STOPS, ALL, Map.of(), Set.of()).open())
+        .singleElement()
+        .asString()
+        .contains("the same as before");
+    assertThat(rock(0.0, 0.0).isSameAsBefore()).isFalse();
+  }
+
   @ParameterizedTest
   @EnumSource(HardStop.class)
   void everyStopHoldsTheJobUntilMetOrWaived(HardStop stop) {

@@ -1,0 +1,111 @@
+package unbo.app.proving;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+import unbo.app.job.Form;
+import unbo.app.job.Job;
+import unbo.app.job.Press;
+import unbo.app.job.Selection;
+import unbo.app.job.Station;
+import unbo.app.job.StationMark;
+import unbo.app.job.Workpiece;
+import unbo.app.job.Worksheet;
+import unbo.app.web.FieldProblems;
+import unbo.app.web.Figures;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.units.Problem;
+import unbo.core.verification.AccusingTest;
+
+/**
+ * Rock: the measured tests before anything is taken apart. They are the accusing tests that Prove
+ * asks for again; one that was repeated already keeps what it was compared with.
+ */
+@Component
+class RockStation implements Worksheet {
+
+  private final Figures figures;
+
+  RockStation(Figures figures) {
+    this.figures = figures;
+  }
+
+  @Override
+  public Station station() {
+    return Station.ROCK;
+  }
+
+  @Override
+  public boolean takesNote(Arrangement arrangement) {
+    return true;
+  }
+
+  @Override
+  public void fill(Model model, Workpiece piece, Selection selection, Form form) {
+    ProveRecord record = record(piece);
+    FieldProblems problems = form.problems();
+    Map<String, String> fields = fields(record);
+    if (form.typed()) {
+      fields = form.single();
+      RockInput input = RockInput.of(record, fields);
+      input.problems().copyTo(problems);
+      record = input.on(record);
+    }
+    TestRows rows = new TestRows(piece, record, figures);
+    List<ProveSheet.TestRow> tests = ProveSheet.measurable(piece).stream().map(rows::row).toList();
+    model.addAttribute("rock", new RockSheet(tests, fields, problems, rows.workings()));
+  }
+
+  private static ProveRecord record(Workpiece piece) {
+    return piece.work().sheet(ProveRecord.TYPE);
+  }
+
+  /** The fields as the record would fill them. */
+  private Map<String, String> fields(ProveRecord record) {
+    Map<String, String> fields = new HashMap<>();
+    record
+        .tests()
+        .forEach(
+            (test, r) -> {
+              fields.put("before-" + test.id(), figures.size(r.beforeValue()));
+              fields.put(
+                  "before-" + test.id() + "-second",
+                  r.beforeSecond() == null ? "" : figures.size(r.beforeSecond()));
+            });
+    return fields;
+  }
+
+  @Override
+  public Press press(Job job, Form form, Press.By by) {
+    RockInput input = RockInput.of(record(job), form.single());
+    FieldProblems problems = input.problems();
+    if (problems.isEmpty() && input.tests().isEmpty()) {
+      problems.add(
+          "before-" + AccusingTest.ROCK.id(),
+          new Problem("", "Nothing is entered.", "Enter one of the tests, or add a note below."));
+    }
+    if (!problems.isEmpty()) {
+      return new Press.Refused(problems);
+    }
+    return Press.Taken.here(
+        StationMark.State.DONE,
+        "before the work: " + describe(input.tests()),
+        (changed, s) -> changed.work().write(ProveRecord.TYPE, input.on(record(changed))));
+  }
+
+  private String describe(Map<AccusingTest, Double[]> tests) {
+    return new TreeMap<>(tests)
+        .entrySet().stream()
+            .map(
+                t ->
+                    t.getKey().title().toLowerCase(java.util.Locale.ROOT)
+                        + " "
+                        + figures.size(t.getValue()[0])
+                        + (t.getValue()[1] == null ? "" : " / " + figures.size(t.getValue()[1])))
+            .collect(Collectors.joining(", "));
+  }
+}
