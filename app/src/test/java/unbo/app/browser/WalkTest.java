@@ -43,8 +43,8 @@ class WalkTest extends AppTest {
       for (String station : List.of("strip", "read", "fit")) {
         note(browser, page, station);
       }
-      pack(browser, page);
-      set(browser, page);
+      pack(browser, page, width);
+      set(browser, page, width);
       prove(browser, page);
       book(browser, page);
       assertThat(browser.complaints()).isEmpty();
@@ -68,6 +68,9 @@ class WalkTest extends AppTest {
   /** By finger or mouse on the drawing, on the parts row, and by keyboard. */
   private static void selectParts(Browser browser, int width) {
     String drawing = width > 600 ? ".for-bench" : ".for-phone";
+    if (width < 600) {
+      browser.click(By.cssSelector(".fold"));
+    }
     browser
         .click(By.cssSelector(drawing + " a.balloon[href$='part=hub'] text"))
         .waitFor(By.cssSelector("#worksheet input[id='hub.shoulder-distance']"));
@@ -84,6 +87,14 @@ class WalkTest extends AppTest {
     browser.script("arguments[0].focus()", nut);
     nut.sendKeys(Keys.ENTER);
     browser.waitFor(By.id("first0"));
+  }
+
+  /** What the section says; a phone's is opened for it. */
+  private static String sectionText(Browser browser, int width) {
+    if (width < 600) {
+      browser.click(By.cssSelector(".fold")).see("fold section");
+    }
+    return browser.text(By.id("section"));
   }
 
   private static void note(Browser browser, String page, String station) {
@@ -111,17 +122,17 @@ class WalkTest extends AppTest {
   }
 
   /** The charge is shown before it is kept, and the level moves in the section. */
-  private static void pack(Browser browser, String page) {
+  private static void pack(Browser browser, String page, int width) {
     browser.open(page + "?at=pack").click(By.cssSelector("input[value='general']")).see("g in all");
     String general = browser.attribute(By.cssSelector(".grease-body"), "d");
     browser
         .click(By.cssSelector("input[value='wet-slow']"))
         .waitFor(By.cssSelector(".grease-body:not([d='" + general + "'])"));
     browser.see("Not saved yet").press("Save as packed").waitFor(By.id("first0"));
-    assertThat(browser.text(By.id("section"))).contains("grease ");
+    assertThat(sectionText(browser, width)).contains("grease ");
   }
 
-  private static void set(Browser browser, String page) {
+  private static void set(Browser browser, String page, int width) {
     browser
         .open(page + "?at=set")
         .type("first0", "0.31")
@@ -134,7 +145,7 @@ class WalkTest extends AppTest {
         .type("slots", "6")
         .type("lines", "2")
         .see("Two holes tighter: 0.062 mm expected, within limits");
-    assertThat(browser.text(By.id("section"))).contains("play 0.312 ± 0.020 mm");
+    assertThat(sectionText(browser, width)).contains("play 0.312 ± 0.020 mm");
     browser.open(page + "?at=name").open(page + "?at=set").see("Two holes tighter");
     assertThat(browser.driver().findElement(By.id("first1")).getDomProperty("value"))
         .as("what was typed waits in the tab")
