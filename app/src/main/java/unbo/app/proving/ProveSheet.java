@@ -179,8 +179,7 @@ public record ProveSheet(
 
   /** The tests that a job's arrangement can repeat; end play is read at Set's nut alone. */
   private static List<AccusingTest> asked(Workpiece job, ProveRecord record) {
-    return Arrays.stream(AccusingTest.values())
-        .filter(t -> t != AccusingTest.END_PLAY || isTaperPair(job))
+    return measurable(job).stream()
         .filter(t -> t != AccusingTest.RUN_OUT || record.tests().containsKey(t))
         .toList();
   }

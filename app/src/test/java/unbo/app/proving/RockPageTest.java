@@ -67,6 +67,15 @@ class RockPageTest extends PageTest {
     assertThat(record(job).tests().get(AccusingTest.END_PLAY).beforeValue()).isEqualTo(0.4);
   }
 
+  /** A search may have measured what this sheet does not offer. */
+  @Test
+  void aReadingThatTheFormDoesNotOfferStays() throws Exception {
+    Job job = newJob();
+    press(job, "/rock", "before-run-out", "0.12");
+    press(job, "/rock", "before-rock", "1.9", "before-rock-second", "290");
+    assertThat(record(job).tests()).containsOnlyKeys(AccusingTest.ROCK, AccusingTest.RUN_OUT);
+  }
+
   @Test
   void aReadingThatIsEmptiedIsTakenAway() throws Exception {
     Job job = newJob();
