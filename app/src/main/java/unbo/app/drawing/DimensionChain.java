@@ -39,19 +39,26 @@ final class DimensionChain {
   /** Diameters first: their lines may run under the texts of the lengths, which cover them. */
   List<DimensionView> views() {
     List<DimensionView> views = new ArrayList<>();
-    section.dimensions().stream()
-        .filter(Section.Dimension::diameter)
-        .map(this::diameter)
-        .forEach(views::add);
-    for (Section.Dimension dimension : section.dimensions()) {
-      if (!dimension.diameter()) {
-        views.add(length(dimension, views));
+    List<Section.Dimension> all = section.dimensions();
+    for (int i = 0; i < all.size(); i++) {
+      if (all.get(i).diameter()) {
+        views.add(diameter(key(i), all.get(i)));
+      }
+    }
+    for (int i = 0; i < all.size(); i++) {
+      if (!all.get(i).diameter()) {
+        views.add(length(key(i), all.get(i), views));
       }
     }
     return views;
   }
 
-  private DimensionView length(Section.Dimension dimension, List<DimensionView> before) {
+  private static String key(int place) {
+    return SectionDrawing.DIMENSION_KEY + "-" + (place + 1);
+  }
+
+  private DimensionView length(
+      String key, Section.Dimension dimension, List<DimensionView> before) {
     double from = scale.x(dimension.from());
     double to = scale.x(dimension.to());
     String text = plain(dimension.value());
@@ -65,7 +72,7 @@ final class DimensionChain {
     double middle = (from + to) / 2;
     double textY = widthOf(text) + ROOM < to - from ? y : lowerLine(middle, width, before);
     return new DimensionView(
-        path.toString(), middle, textY, width, text, false, dimension.assumed());
+        key, path.toString(), middle, textY, width, text, false, dimension.assumed());
   }
 
   /** The first line under the chain on which the text meets no other. */
@@ -84,7 +91,7 @@ final class DimensionChain {
         .anyMatch(d -> Math.abs(d.textX() - middle) < (d.textWidth() + width) / 2);
   }
 
-  private DimensionView diameter(Section.Dimension dimension) {
+  private DimensionView diameter(String key, Section.Dimension dimension) {
     double x = scale.x(section.leastX()) - 12;
     double bottom = scale.y(dimension.from());
     String text = "Ø" + plain(dimension.value());
@@ -93,6 +100,7 @@ final class DimensionChain {
     line(path, x - 6, bottom, Math.max(x + 12, surface(dimension)), bottom);
     slash(path, x, bottom);
     return new DimensionView(
+        key,
         path.toString(),
         x,
         (scale.axisY() + bottom) / 2 + 6,

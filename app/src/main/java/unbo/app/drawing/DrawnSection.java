@@ -1,6 +1,7 @@
 package unbo.app.drawing;
 
 import java.util.List;
+import unbo.app.working.WorkingView;
 import unbo.core.arrangement.StackProblem;
 
 /**
@@ -9,6 +10,10 @@ import unbo.core.arrangement.StackProblem;
  * @param bench the drawing beside a worksheet
  * @param phone the drawing for a narrow page
  * @param problems what cannot be, said at the part
+ * @param workings how the written dimensions come about
  */
 public record DrawnSection(
-    SectionDrawing bench, SectionDrawing phone, List<StackProblem> problems) {}
+    SectionDrawing bench,
+    SectionDrawing phone,
+    List<StackProblem> problems,
+    List<WorkingView> workings) {}

@@ -7,8 +7,11 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import unbo.app.drawing.SectionDrawing.Format;
+import unbo.app.working.WorkingView;
+import unbo.app.working.Workings;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Assembly;
+import unbo.core.arrangement.DimensionWorkings;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.catalogue.Bearing;
 import unbo.core.section.Section;
@@ -38,7 +41,7 @@ public class DrawnSections {
       double greaseShare,
       Optional<String> selected,
       PartStates states,
-      List<String> results,
+      List<SectionNote> results,
       boolean inch) {}
 
   /**
@@ -46,7 +49,7 @@ public class DrawnSections {
    *
    * @param greaseShare 0 to 1 of each hollow's volume
    * @param selected the part that is marked; null for none
-   * @param results lines that the tools computed
+   * @param results what the tools computed
    * @param inch whether dimensions are written in inches
    */
   public DrawnSection of(
@@ -54,7 +57,7 @@ public class DrawnSections {
       double greaseShare,
       PartTemplate selected,
       PartStates states,
-      List<String> results,
+      List<SectionNote> results,
       boolean inch) {
     Subject subject =
         new Subject(
@@ -66,17 +69,26 @@ public class DrawnSections {
             states,
             List.copyOf(results),
             inch);
-    return kept.get(subject, s -> draw(SectionBuilder.of(assembly, greaseShare), selected, s));
+    return kept.get(subject, s -> draw(assembly, selected, s));
   }
 
-  private static DrawnSection draw(Section section, PartTemplate selected, Subject subject) {
+  private static DrawnSection draw(Assembly assembly, PartTemplate selected, Subject subject) {
+    Section section = SectionBuilder.of(assembly, subject.greaseShare());
     PartStates states = subject.states();
-    List<String> results = subject.results();
+    List<SectionNote> results = subject.results();
     boolean inch = subject.inch();
     return new DrawnSection(
         SectionDrawing.of(section, Format.BENCH.in(inch), selected, states, results),
         SectionDrawing.of(section, Format.PHONE.in(inch), selected, states, results),
-        section.problems());
+        section.problems(),
+        workings(assembly));
+  }
+
+  /** The workings of the written dimensions, in their order. */
+  private static List<WorkingView> workings(Assembly assembly) {
+    Workings workings = new Workings(SectionDrawing.DIMENSION_KEY);
+    DimensionWorkings.of(assembly).forEach(w -> workings.figure("", w));
+    return workings.all();
   }
 
   /** An arrangement as a list shows it, everything assumed. */

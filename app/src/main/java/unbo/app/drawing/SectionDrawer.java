@@ -30,7 +30,7 @@ final class SectionDrawer {
   private final Format format;
   private final PartTemplate selected;
   private final PartStates states;
-  private final List<String> resultTexts;
+  private final List<SectionNote> notes;
   private final BalloonPlacer placer;
   private final double lowerEnd;
   private final Scale scale;
@@ -42,12 +42,12 @@ final class SectionDrawer {
       Format format,
       PartTemplate selected,
       PartStates states,
-      List<String> results) {
+      List<SectionNote> results) {
     this.section = section;
     this.format = format;
     this.selected = selected;
     this.states = states;
-    this.resultTexts = format.inch() ? results.stream().map(InchText::of).toList() : results;
+    this.notes = results;
     this.placer = new BalloonPlacer(format.balloonRadius(), format.spacing());
     this.lowerEnd = lowerEnd();
     this.scale = scale();
@@ -198,14 +198,16 @@ final class SectionDrawer {
   private List<ResultView> resultViews() {
     List<ResultView> views = new ArrayList<>();
     double middle = fitsInside() ? (quietFrom() + quietTo()) / 2 : format.width() / 2;
-    for (int i = 0; i < resultTexts.size(); i++) {
-      double half = DimensionChain.widthOf(resultTexts.get(i)) / 2 + 6;
+    for (int i = 0; i < notes.size(); i++) {
+      double half = DimensionChain.widthOf(text(i)) / 2 + 6;
       boolean arrows = i == 0 && 2 * (half + ARROW) < format.width();
       views.add(
           new ResultView(
               middle,
               resultsFrom() + i * LINE,
-              resultTexts.get(i),
+              text(i),
+              number(notes.get(i).part()),
+              notes.get(i).href(),
               arrows,
               middle - half,
               middle + half));
@@ -213,11 +215,25 @@ final class SectionDrawer {
     return views;
   }
 
+  private String text(int note) {
+    String text = notes.get(note).text();
+    return format.inch() ? InchText.of(text) : text;
+  }
+
+  /** The balloon's number of the part that a note is about. */
+  private String number(String part) {
+    return section.parts().stream()
+        .filter(p -> p.part().id().equals(part))
+        .map(p -> String.valueOf(p.number()))
+        .findFirst()
+        .orElse("");
+  }
+
   private boolean fitsInside() {
     double room = quietTo() - quietFrom();
-    for (int i = 0; i < resultTexts.size(); i++) {
+    for (int i = 0; i < notes.size(); i++) {
       double arrows = i == 0 ? 2 * ARROW : 0;
-      if (DimensionChain.widthOf(resultTexts.get(i)) + 12 + arrows > room) {
+      if (DimensionChain.widthOf(text(i)) + 12 + arrows > room) {
         return false;
       }
     }
@@ -232,7 +248,7 @@ final class SectionDrawer {
             .max()
             .orElse(axisY() + DIMENSION_DROP);
     double under = lowest + LINE * 1.5;
-    double last = under + LINE * (resultTexts.size() - 1);
+    double last = under + LINE * (notes.size() - 1);
     boolean inside = fitsInside() && last < scale.y(lowerEnd) - 8;
     return inside ? under : Math.max(under, scale.y(lowerEnd) + LINE);
   }

@@ -73,8 +73,15 @@ public record SectionDrawing(
     }
   }
 
-  /** A written dimension: line, ticks, text, and the lines that lead to it. */
+  /** What the keys of the dimensions' workings begin with. */
+  static final String DIMENSION_KEY = "size";
+
+  /**
+   * A written dimension: line, ticks, text, and the lines that lead to it; by its key its working
+   * is found.
+   */
   public record DimensionView(
+      String key,
       String path,
       double textX,
       double textY,
@@ -83,9 +90,29 @@ public record SectionDrawing(
       boolean upright,
       boolean assumed) {}
 
-  /** A line of computed result. */
+  /**
+   * A line of computed result.
+   *
+   * @param number of the balloon of the part that it is about; empty for the whole
+   */
   public record ResultView(
-      double x, double y, String text, boolean arrows, double arrowFrom, double arrowTo) {}
+      double x,
+      double y,
+      String text,
+      String number,
+      String href,
+      boolean arrows,
+      double arrowFrom,
+      double arrowTo) {
+
+    private static final double FLAG = 12;
+    private static final double ARROW = 26;
+
+    /** Where the number of its part stands: at the left of the text, outside an arrow. */
+    public double flagX() {
+      return arrowFrom - (arrows ? ARROW : 0) - FLAG + 4;
+    }
+  }
 
   /** What a drawing is drawn to: its width and whether it is for a thumb. */
   public record Format(
@@ -118,7 +145,7 @@ public record SectionDrawing(
       Format format,
       PartTemplate selected,
       PartStates states,
-      List<String> results) {
+      List<SectionNote> results) {
     return new SectionDrawer(section, format, selected, states, results).draw();
   }
 

@@ -1,6 +1,7 @@
 package unbo.app.job;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import unbo.app.drawing.DrawnSection;
@@ -8,6 +9,7 @@ import unbo.app.drawing.DrawnSections;
 import unbo.app.drawing.PartStates;
 import unbo.app.drawing.SectionDrawing;
 import unbo.app.drawing.SectionFrame;
+import unbo.app.drawing.SectionNote;
 import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.section.SectionBuilder;
@@ -24,15 +26,34 @@ public class JobSection {
 
   /** The section of a job's page. */
   SectionFrame frame(Job job, PartTemplate selected, Marks marks, boolean inch) {
-    return frame(job, selected, marks, job.address() + "?part=", inch);
+    String parts = job.address() + "?part=";
+    return frame(job, selected, marks, leading(job, marks), parts, inch);
   }
 
-  /** The section of any workpiece; a part's id is put behind the address. */
+  /** A job's notes lead to the stations that they are from. */
+  private static List<SectionNote> leading(Job job, Marks marks) {
+    return marks.notes().stream().map(n -> n.at(job.address() + "?at=" + n.href())).toList();
+  }
+
+  /**
+   * The section of a piece on the bench, where one station alone writes; a part's id is put behind
+   * the address.
+   */
   public SectionFrame frame(
-      Workpiece job, PartTemplate selected, Marks marks, String address, boolean inch) {
+      Workpiece piece, PartTemplate selected, Marks marks, String address, boolean inch) {
+    List<SectionNote> notes = marks.notes().stream().map(n -> n.at("")).toList();
+    return frame(piece, selected, marks, notes, address, inch);
+  }
+
+  private SectionFrame frame(
+      Workpiece job,
+      PartTemplate selected,
+      Marks marks,
+      List<SectionNote> notes,
+      String address,
+      boolean inch) {
     DrawnSection drawn =
-        sections.of(
-            drawn(job, marks), marks.cavityShare(), selected, states(job), marks.lines(), inch);
+        sections.of(drawn(job, marks), marks.cavityShare(), selected, states(job), notes, inch);
     return new SectionFrame(
         job.arrangement().title(),
         note(job.arrangement().fact("drawn")),
@@ -72,7 +93,7 @@ public class JobSection {
         SectionDrawing.Format.PAPER,
         null,
         states(job),
-        marks.lines());
+        marks.notes());
   }
 
   /** What the record says of each part. */

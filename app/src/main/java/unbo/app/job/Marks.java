@@ -4,29 +4,40 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import unbo.app.drawing.SectionNote;
 
 /**
  * What a station writes on the section.
  *
  * @param sizes sizes in mm that its fields give, saved or not
  * @param cavityShare the share of the hollows that is filled with grease, 0 to 1
- * @param lines results, one a line
+ * @param notes results, each a line, with the word of the station that they are from as address
  */
-public record Marks(Map<String, Double> sizes, double cavityShare, List<String> lines) {
+public record Marks(Map<String, Double> sizes, double cavityShare, List<SectionNote> notes) {
 
   public static Marks none() {
     return new Marks(Map.of(), 0, List.of());
   }
 
-  public static Marks of(List<String> lines) {
-    return new Marks(Map.of(), 0, lines);
+  /** A line about a part; about the whole when that is empty. */
+  public static SectionNote note(String part, String text) {
+    return new SectionNote(part, text, "");
+  }
+
+  public static Marks of(List<SectionNote> notes) {
+    return new Marks(Map.of(), 0, notes);
+  }
+
+  /** The same as coming from a station. */
+  Marks from(Station station) {
+    return new Marks(sizes, cavityShare, notes.stream().map(n -> n.at(station.id())).toList());
   }
 
   Marks and(Marks other) {
     Map<String, Double> both = new HashMap<>(sizes);
     both.putAll(other.sizes);
-    List<String> all = new ArrayList<>(lines);
-    all.addAll(other.lines);
+    List<SectionNote> all = new ArrayList<>(notes);
+    all.addAll(other.notes);
     return new Marks(both, Math.max(cavityShare, other.cavityShare), all);
   }
 }

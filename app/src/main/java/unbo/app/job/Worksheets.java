@@ -34,7 +34,8 @@ public class Worksheets {
     Marks marks = Marks.none();
     for (Station station : all.keySet()) {
       Form typed = station == open ? form : Form.none();
-      marks = marks.and(at(station, piece).map(w -> w.marks(piece, typed)).orElse(Marks.none()));
+      Marks own = at(station, piece).map(w -> w.marks(piece, typed)).orElse(Marks.none());
+      marks = marks.and(own.from(station));
     }
     return marks;
   }

@@ -59,11 +59,12 @@ public record ListenSheet(
   private static final double LONGEST_BAR = 5;
   private static final double PLAN_HEIGHT = 520;
 
-  /** A cause: share for its bar, and what moved it. */
+  /** A cause: its percentage and how that was worked, share for its bar, and what moved it. */
   public record CauseRow(
       String id,
       String label,
       String percent,
+      String worked,
       double share,
       String action,
       String ifLeft,
@@ -167,6 +168,7 @@ public record ListenSheet(
           cause.id(),
           cause.label(),
           figures.percent(ranked.probability()),
+          worked(ranked),
           Math.round(ranked.probability() * 1000) / 10.0,
           cause.action(),
           cause.ifLeft(),
@@ -180,6 +182,22 @@ public record ListenSheet(
               .toList());
     }
 
+    /** Bayes' rule in odds: before, times what the answers did, gives now. */
+    private String worked(Diagnosis.Ranked ranked) {
+      return "Before any answer "
+          + figures.percent(ranked.before())
+          + "; all answers together, odds "
+          + factor(Math.log(ranked.factor()))
+          + "; now "
+          + figures.percent(ranked.probability())
+          + ".";
+    }
+
+    private String factor(double logOdds) {
+      return (logOdds >= 0 ? "× " : "÷ ")
+          + figures.oneDecimal(Math.min(999, Math.exp(Math.abs(logOdds))));
+    }
+
     private MoveRow move(Diagnosis.Move move) {
       DiagnosisTest test = model.test(move.test()).orElseThrow();
       double length = 50 * Math.min(1, Math.abs(move.logOdds()) / LONGEST_BAR);
@@ -188,8 +206,7 @@ public record ListenSheet(
           test.question(),
           test.answer(move.answer()).orElseThrow().label(),
           up ? "for" : "against",
-          (up ? "× " : "÷ ")
-              + figures.oneDecimal(Math.min(999, Math.exp(Math.abs(move.logOdds())))),
+          factor(move.logOdds()),
           move.reason().isEmpty() ? "this answer fits other causes better or worse" : move.reason(),
           up ? 50 : 50 - length,
           length);

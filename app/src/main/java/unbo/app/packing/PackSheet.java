@@ -24,6 +24,7 @@ import unbo.core.working.Working;
  * @param rows what goes where
  * @param total the sum; null while nothing is packed
  * @param gun the shop's gun, null while nobody has weighed it
+ * @param perStroke what it gives with one stroke, null without one
  * @param fields as typed
  * @param problems at the fields
  * @param workings of the figures
@@ -34,6 +35,7 @@ public record PackSheet(
     List<Row> rows,
     Total total,
     GreaseGun gun,
+    Figure perStroke,
     Map<String, String> fields,
     FieldProblems problems,
     List<WorkingView> workings) {
@@ -73,6 +75,7 @@ public record PackSheet(
         rows.rows,
         rows.total(),
         gun.orElse(null),
+        rows.perStroke(),
         fields,
         problems,
         rows.workings.all());
@@ -162,13 +165,18 @@ public record PackSheet(
           + " g";
     }
 
+    /** What the gun gives with one stroke. */
+    Figure perStroke() {
+      return gun.map(g -> workings.figure("", perStroke(g))).orElse(null);
+    }
+
+    private Working perStroke(GreaseGun g) {
+      Origin weighed = Origin.measured(g.getPerson() + ", " + f.dayOf(g.getAt()));
+      return ChargeWorkings.perStroke(g.getGrams(), g.getStrokes(), weighed);
+    }
+
     private Figure strokes(String where, Working grams, GreaseGun g) {
-      Working w =
-          ChargeWorkings.strokes(
-              grams,
-              g.getGramsPerStroke(),
-              Origin.measured(
-                  g.getPerson() + ", " + f.dayOf(g.getAt()) + ", " + g.getStrokes() + " strokes"));
+      Working w = ChargeWorkings.strokes(grams, perStroke(g));
       long strokes = Math.max(1, Math.round(w.result().value()));
       return workings.figure(where, w, strokes + (strokes == 1 ? " stroke" : " strokes"));
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
+import unbo.app.drawing.SectionNote;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
 import unbo.app.job.Marks;
@@ -100,9 +101,9 @@ class PackStation implements Worksheet {
   @Override
   public Marks marks(Workpiece piece, Form form) {
     PackRecord pack = shown(piece, form);
-    List<String> lines =
-        PackFigures.of(piece, pack).map(p -> List.of(p.line(figures))).orElse(List.of());
-    return new Marks(Map.of(), pack.cavityShare(), lines);
+    List<SectionNote> notes =
+        PackFigures.of(piece, pack).stream().map(p -> Marks.note("", p.line(figures))).toList();
+    return new Marks(Map.of(), pack.cavityShare(), notes);
   }
 
   @Override

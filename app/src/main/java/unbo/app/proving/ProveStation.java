@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
+import unbo.app.drawing.SectionNote;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
 import unbo.app.job.Marks;
@@ -96,11 +97,11 @@ class ProveStation implements Worksheet {
   @Override
   public Marks marks(Workpiece piece, Form form) {
     ProveRecord record = piece.work().sheet(ProveRecord.TYPE);
-    List<String> lines = new ArrayList<>();
+    List<SectionNote> lines = new ArrayList<>();
     for (AccusingTest test : List.of(AccusingTest.ROCK, AccusingTest.HUB_HEAT)) {
       TestRecord r = record.tests().get(test);
       if (r != null) {
-        lines.add(test == AccusingTest.HUB_HEAT ? heat(r) : rock(test, r));
+        lines.add(Marks.note("", test == AccusingTest.HUB_HEAT ? heat(r) : rock(test, r)));
       }
     }
     return Marks.of(lines);

@@ -1,12 +1,12 @@
 package unbo.app.setting;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.ui.Model;
+import unbo.app.drawing.SectionNote;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
 import unbo.app.job.Marks;
@@ -14,6 +14,7 @@ import unbo.app.job.Press;
 import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
+import unbo.core.arrangement.Adjustment;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Readings;
 import unbo.core.measure.Verdict;
@@ -45,15 +46,15 @@ final class DialledSet {
     SetInput input = SetInput.of(SetForm.of(piece, form, figures));
     Map<String, Double> sizes = new HashMap<>();
     input.thread().ifPresent(t -> sizes.putAll(sizes(t)));
-    return new Marks(sizes, 0, lines(input));
+    return new Marks(sizes, 0, notes(piece, input));
   }
 
-  private List<String> lines(SetInput input) {
-    List<String> lines = new ArrayList<>();
-    input
-        .measured(Stage.FIRST)
-        .ifPresent(f -> lines.add(line(f.result(), input.measured(Stage.PINNED))));
-    return lines;
+  private List<SectionNote> notes(Workpiece piece, SetInput input) {
+    String nut =
+        piece.arrangement().adjustments().stream().map(Adjustment::part).findFirst().orElse("");
+    return input.measured(Stage.FIRST).stream()
+        .map(f -> Marks.note(nut, line(f.result(), input.measured(Stage.PINNED))))
+        .toList();
   }
 
   private String line(Measured first, Optional<Readings> pinned) {

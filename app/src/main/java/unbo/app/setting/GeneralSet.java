@@ -36,7 +36,7 @@ final class GeneralSet {
         form.typed()
             ? GeneralInput.of(piece.arrangement(), form).settings()
             : SettingResults.record(piece).general();
-    return Marks.of(GeneralSheet.lines(piece.arrangement(), settings));
+    return Marks.of(GeneralSheet.notes(piece.arrangement(), settings));
   }
 
   Press press(Job job, Form form) {

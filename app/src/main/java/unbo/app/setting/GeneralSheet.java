@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import unbo.app.drawing.SectionNote;
 import unbo.app.job.Form;
+import unbo.app.job.Marks;
 import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
@@ -182,19 +184,20 @@ public record GeneralSheet(
   }
 
   /** What the figures' text says on the section. */
-  static List<String> lines(Arrangement arrangement, Map<String, GeneralSetting> settings) {
-    List<String> lines = new ArrayList<>();
+  static List<SectionNote> notes(Arrangement arrangement, Map<String, GeneralSetting> settings) {
+    List<SectionNote> notes = new ArrayList<>();
     for (String part : parts(arrangement)) {
       GeneralSetting s = settings.get(part);
       if (s != null && s.measured().isPresent()) {
-        lines.add(
+        String text =
             title(arrangement, part)
                 + " "
                 + new Figures().measured(s.measured().get().result())
                 + " "
-                + s.unit());
+                + s.unit();
+        notes.add(Marks.note(part, text));
       }
     }
-    return lines;
+    return notes;
   }
 }

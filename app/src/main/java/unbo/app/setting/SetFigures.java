@@ -9,6 +9,7 @@ import unbo.app.working.Workings;
 import unbo.core.measure.Readings;
 import unbo.core.measure.Window;
 import unbo.core.setting.NutPosition;
+import unbo.core.setting.ProcedureCard;
 import unbo.core.setting.SettingWorkings;
 import unbo.core.working.Origin;
 
@@ -75,6 +76,10 @@ final class SetFigures {
   }
 
   private String resultKey = "";
+
+  List<CardStep> card(ProcedureCard card) {
+    return CardStep.all(card, workings);
+  }
 
   /** What would settle the result. */
   List<String> settles() {

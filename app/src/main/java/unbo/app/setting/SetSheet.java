@@ -54,7 +54,7 @@ public record SetSheet(
     List<Place> places,
     NutAdvice advice,
     NutDrawing nut,
-    ProcedureCard card,
+    List<CardStep> card,
     Place chosen,
     SettingOutcome result,
     Figure resultFigure,
@@ -119,7 +119,7 @@ public record SetSheet(
         setting.map(s -> drawing(s, input, chosen)).orElse(null),
         input
             .thread()
-            .flatMap(t -> input.lock().map(l -> ProcedureCard.of(t, l, setting)))
+            .flatMap(t -> input.lock().map(l -> shown.card(ProcedureCard.of(t, l, setting))))
             .orElse(null),
         chosen,
         result.orElse(null),

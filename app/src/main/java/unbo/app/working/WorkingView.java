@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import unbo.core.units.Digits;
 import unbo.core.working.Input;
+import unbo.core.working.Origin;
 import unbo.core.working.Settling;
 import unbo.core.working.Working;
 
@@ -65,9 +66,20 @@ public record WorkingView(
   }
 
   private static String doubt(Working w) {
-    if (w.shares().isEmpty()) {
-      return "No uncertainty is known of its inputs.";
+    List<String> said = new ArrayList<>();
+    said.add(w.shares().isEmpty() ? "No uncertainty is known of its inputs." : known(w));
+    List<String> assumed =
+        w.inputs().stream()
+            .filter(i -> i.origin().kind() == Origin.Kind.ASSUMED && i.value().uncertainty() == 0)
+            .map(Input::name)
+            .toList();
+    if (!assumed.isEmpty()) {
+      said.add("Assumed, so its doubt is not counted: " + String.join(", ", assumed) + ".");
     }
+    return String.join(" ", said);
+  }
+
+  private static String known(Working w) {
     Working.Share most = w.shares().get(0);
     List<String> parts = new ArrayList<>();
     parts.add(

@@ -29,7 +29,7 @@ class DrawnSectionsTest {
       double grease,
       PartTemplate selected,
       PartStates states,
-      List<String> results,
+      List<SectionNote> results,
       boolean inch) {
 
     DrawnSection drawn(DrawnSections sections) {
@@ -49,7 +49,13 @@ class DrawnSectionsTest {
 
   private static Given usual() {
     return new Given(
-        "usual", Assembly.assumed(A1), 0, NUT, states("K"), List.of("rock 2 mm"), false);
+        "usual",
+        Assembly.assumed(A1),
+        0,
+        NUT,
+        states("K"),
+        List.of(new SectionNote("", "rock 2 mm", "")),
+        false);
   }
 
   static Stream<Given> others() {

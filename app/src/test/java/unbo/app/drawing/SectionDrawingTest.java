@@ -29,8 +29,10 @@ import unbo.core.section.SectionBuilder;
 class SectionDrawingTest {
 
   private static final Arrangement A1 = Arrangements.of("a1");
-  private static final List<String> RESULTS =
-      List.of("end play 0.310 → 0.060 ± 0.015 mm", "rock 1.9 → 0.35 mm");
+  private static final List<SectionNote> RESULTS =
+      List.of(
+          new SectionNote("nut", "end play 0.310 → 0.060 ± 0.015 mm", "/jobs/1?at=set"),
+          new SectionNote("", "rock 1.9 → 0.35 mm", ""));
 
   private static final PartStates AS_FOUND =
       new PartStates(new PartStates.Word("as found", "F"), Map.of());

@@ -110,7 +110,9 @@ class PackPageTest extends PageTest {
     pack(job, "", "general", "", 0).andExpect(status().is3xxRedirection());
     gun(job, "10", "12 g").andExpect(status().is3xxRedirection());
     mvc.perform(get("/jobs/{id}", job.getId()).param("at", "pack").with(as("tuva")))
-        .andExpect(content().string(containsString("1.2 g per stroke, weighed by Joren Maak")))
+        .andExpect(
+            content().string(containsString("Grease gun of this workshop, weighed by Joren Maak")))
+        .andExpect(content().string(containsString(">1.20 ± 0.10 g</button>")))
         .andExpect(content().string(containsString(" strokes")));
     gun(job, "0", "12").andExpect(status().isUnprocessableEntity());
     gun(job, "10", "900").andExpect(status().isUnprocessableEntity());

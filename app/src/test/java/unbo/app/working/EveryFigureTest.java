@@ -37,12 +37,19 @@ class EveryFigureTest extends PageTest {
       Pattern.compile(
           "\\d[\\d.,]*\\s?(mm|µm|cm³|cm|g|Nm|N|mrad|°C|°|%|σ|teaspoons?|strokes?)(?![\\p{L}³/])");
 
-  /** Where no figure of ours can stand: what is asked, advised, warned of, or drawn. */
+  /**
+   * Where no figure of ours can stand: what is asked or chosen, the working itself, what was
+   * entered, and what is advised or quoted from the record. What a drawing shows is looked at
+   * apart.
+   */
   private static final String NOT_RESULTS =
-      "svg, label, legend, summary, option, select, textarea, .slip, .given, .unit, .caution,"
-          + " .field-note, .field-notes, .hint, .card, .source-line, .lead-line, .take-back,"
-          + " .job-complaint, .job-school, .ask-how, .ask-form > .quiet-text, .switch, .choices,"
-          + " .remedies, .doubts, .stops, .history, .empty, .drawing-head, .one-line";
+      "svg, label, legend, option, select, textarea, .slip, .given, .unit, .caution,"
+          + " .field-note, .field-notes, .hint, .source-line, .take-back, .job-complaint,"
+          + " .ask-how, .ask-form > .quiet-text, .switch, .choices, .remedies, .doubts, .one-line,"
+          + " a[href*=?at=]";
+
+  /** A number that a standard gives, which is named in the same sentence. */
+  private static final Pattern NAMES_ITS_STANDARD = Pattern.compile("\\bISO \\d+");
 
   private static void check(String name, String html) {
     Document page = Jsoup.parse(html);
@@ -53,6 +60,8 @@ class EveryFigureTest extends PageTest {
       assertThat(main.getElementById(slip)).as("%s: slip of %s", name, button.text()).isNotNull();
       assertThat(main.select("[id=" + slip + "]")).as("%s: one slip %s", name, slip).hasSize(1);
     }
+    checkDrawing(name, main);
+    checkCauses(name, main);
     main.select(NOT_RESULTS).remove();
     main.select("button.worked").remove();
     List<String> bare = new ArrayList<>();
@@ -61,6 +70,7 @@ class EveryFigureTest extends PageTest {
           boolean isFigure =
               node instanceof TextNode text
                   && !text.text().strip().endsWith("?") // a question states no figure of ours
+                  && !NAMES_ITS_STANDARD.matcher(text.text()).find()
                   && NUMBER_WITH_UNIT.matcher(text.text()).find();
           if (isFigure) {
             TextNode text = (TextNode) node;
@@ -69,6 +79,45 @@ class EveryFigureTest extends PageTest {
         },
         main);
     assertThat(bare).as("%s: figures without a working", name).isEmpty();
+  }
+
+  /**
+   * On a section every written size opens its working, and what a tool computed leads to where it
+   * does or is repeated, with its working, on the same page.
+   */
+  private static void checkDrawing(String name, Element main) {
+    for (Element size : main.select("#section .dimension")) {
+      assertThat(size.select("button.worked")).as("%s: size %s", name, size.text()).hasSize(1);
+    }
+    String worked = String.join(" ", main.select("button.worked").eachText());
+    for (Element result : main.select("#section .result")) {
+      if (result.select("a[href*=?at=]").isEmpty()) {
+        assertThat(numbers(result.text()))
+            .as("%s: drawn %s", name, result.text())
+            .allMatch(drawn -> numbers(worked).stream().anyMatch(w -> isRounded(drawn, w)));
+      }
+    }
+  }
+
+  private static List<String> numbers(String text) {
+    return Pattern.compile("\\d+(\\.\\d+)?").matcher(text).results().map(r -> r.group()).toList();
+  }
+
+  private static boolean isRounded(String shorter, String longer) {
+    int dot = shorter.indexOf('.');
+    double last = Math.pow(10, dot < 0 ? 0 : dot + 1 - shorter.length());
+    return Math.abs(Double.parseDouble(shorter) - Double.parseDouble(longer)) <= last / 2 + 1e-9;
+  }
+
+  /** A cause's percentage opens with what it was before, and what the answers did. */
+  private static void checkCauses(String name, Element main) {
+    for (Element cause : main.select(".cause-rows details.why")) {
+      assertThat(cause.select(".cause-worked").text())
+          .as("%s: %s", name, cause.select("summary").text())
+          .startsWith("Before any answer ")
+          .endsWith("now " + cause.select("summary .figure").text() + ".");
+    }
+    main.select(".cause-rows summary, .cause-worked").remove();
   }
 
   private String page(MockHttpServletRequestBuilder request) throws Exception {
@@ -157,7 +206,7 @@ class EveryFigureTest extends PageTest {
                   .param("at", station)
                   .param("part", station.equals("name") ? "inboard-cone" : ""));
       check(station, html);
-      assertThat(Jsoup.parse(html).select("button.worked")).as(station).isNotEmpty();
+      assertThat(Jsoup.parse(html).select("#worksheet button.worked")).as(station).isNotEmpty();
     }
     check("preview of pack", page(form(job, "/pack/preview", "duty", "pivot")));
     check("preview of set", page(form(job, "/set/preview", set())));
@@ -212,7 +261,7 @@ class EveryFigureTest extends PageTest {
                           "90 Nm")));
       String html = page(form(job, "/set/preview", fields.toArray(new String[0])));
       check("set of " + a.id(), html);
-      assertThat(Jsoup.parse(html).select("button.worked").isEmpty())
+      assertThat(Jsoup.parse(html).select("#worksheet button.worked").isEmpty())
           .as("%s: a reading is shown", a.id())
           .isEqualTo(a.adjustments().isEmpty());
       if (!a.namedPlaces().isEmpty()) {

@@ -21,6 +21,8 @@ public final class Assembly implements Expression.Names {
   /** A difference below this between a ring and its seat is a matter of fits, not judged here. */
   static final double FIT_MATTERS_MM = 0.15;
 
+  private static final Set<String> SUMS_OF_A_PLACE = Set.of("from", "to", "middle", "pitch");
+
   private final Arrangement arrangement;
   private final Map<String, Bearing> read;
   private final Map<String, Double> measured;
@@ -165,29 +167,64 @@ public final class Assembly implements Expression.Names {
   }
 
   private double work(String name) {
+    return isLeaf(name) ? leaf(name) : behind(name).value(this);
+  }
+
+  /**
+   * Whether a name stands for a value that nothing here works out: a size that somebody measured or
+   * that the template assumes, or one of a bearing with a number. The others are sums over these.
+   */
+  boolean isLeaf(String name) {
+    if (measured.containsKey(name)) {
+      return true;
+    }
+    return ownRule(name).isPresent()
+        ? arrangement.size(name).isPresent()
+        : !SUMS_OF_A_PLACE.contains(name.substring(name.indexOf('.') + 1));
+  }
+
+  private double leaf(String name) {
     Double taken = measured.get(name);
-    if (taken != null) {
-      return taken;
-    }
+    return taken != null
+        ? taken
+        : ownRule(name)
+            .map(rule -> rule.value(this))
+            .orElseGet(() -> ofBearing(placeOf(name), name.substring(name.indexOf('.') + 1)));
+  }
+
+  /** The sum behind a name that is no leaf. */
+  Expression behind(String name) {
+    return ownRule(name).orElseGet(() -> ofPlace(placeOf(name), name));
+  }
+
+  /** What the template says of a name. A number that is read overrules it at that place. */
+  private Optional<Expression> ownRule(String name) {
     int dot = name.indexOf('.');
-    BearingPlace place = dot < 0 ? null : arrangement.place(name.substring(0, dot)).orElse(null);
-    Expression own = arrangement.values().get(name);
-    // A place that goes by size takes its sizes from a number as soon as one is read.
-    if (own != null && (place == null || !isRead(place.id()))) {
-      return own.value(this);
-    }
-    if (place == null) {
-      throw new IllegalArgumentException("there is no size " + name);
-    }
-    return ofBearing(place, name.substring(dot + 1));
+    boolean overruled = dot > 0 && isRead(name.substring(0, dot));
+    return overruled ? Optional.empty() : Optional.ofNullable(arrangement.values().get(name));
+  }
+
+  private BearingPlace placeOf(String name) {
+    int dot = name.indexOf('.');
+    return Optional.of(name)
+        .filter(n -> dot > 0)
+        .flatMap(n -> arrangement.place(n.substring(0, dot)))
+        .orElseThrow(() -> new IllegalArgumentException("there is no size " + name));
+  }
+
+  private static Expression ofPlace(BearingPlace place, String name) {
+    String id = place.id();
+    return switch (name.substring(name.indexOf('.') + 1)) {
+      case "from" -> place.at();
+      case "to" -> n -> n.valueOf(id + ".from") + n.valueOf(id + ".width");
+      case "middle" -> n -> (n.valueOf(id + ".from") + n.valueOf(id + ".to")) / 2;
+      case "pitch" -> n -> (n.valueOf(id + ".bore") + n.valueOf(id + ".outer")) / 2;
+      default -> throw new IllegalArgumentException("a bearing has no size " + name);
+    };
   }
 
   private double ofBearing(BearingPlace place, String what) {
     return switch (what) {
-      case "from" -> place.at().value(this);
-      case "to" -> valueOf(place.id() + ".from") + valueOf(place.id() + ".width");
-      case "middle" -> (valueOf(place.id() + ".from") + valueOf(place.id() + ".to")) / 2;
-      case "pitch" -> (valueOf(place.id() + ".bore") + valueOf(place.id() + ".outer")) / 2;
       case "bore" -> bearing(place.id()).boreMm();
       case "outer" -> bearing(place.id()).outerMm();
       case "width" -> bearing(place.id()).widthMm();

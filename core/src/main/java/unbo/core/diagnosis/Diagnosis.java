@@ -84,8 +84,19 @@ public final class Diagnosis {
     }
   }
 
-  /** How likely a cause is, and how far each answer moved it. */
-  public record Ranked(Cause cause, double probability, List<Move> moves) {}
+  /**
+   * How likely a cause is, and how far each answer moved it.
+   *
+   * @param before its probability before any answer, 0 to 1
+   * @param probability now, 0 to 1
+   */
+  public record Ranked(Cause cause, double before, double probability, List<Move> moves) {
+
+    /** By what all answers together multiplied its odds (Bayes' rule): over 1 speaks for it. */
+    public double factor() {
+      return Math.exp(logOdds(probability) - logOdds(before));
+    }
+  }
 
   /** What an answer did to a cause: natural log-odds, by leaving the answer out. */
   public record Move(String test, String answer, double logOdds, String reason) {}
@@ -108,7 +119,8 @@ public final class Diagnosis {
     return IntStream.range(0, posterior.length)
         .boxed()
         .sorted(Comparator.comparingDouble(c -> -posterior[c]))
-        .map(c -> new Ranked(model.causes().get(c), posterior[c], moves(c, without)))
+        .map(
+            c -> new Ranked(model.causes().get(c), model.prior(c), posterior[c], moves(c, without)))
         .toList();
   }
 

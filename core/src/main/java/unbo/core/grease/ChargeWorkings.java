@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import unbo.core.catalogue.Bearing;
+import unbo.core.measure.Instrument;
 import unbo.core.section.BearingVolume;
 import unbo.core.working.Formula;
 import unbo.core.working.Input;
@@ -220,8 +221,25 @@ public record ChargeWorkings(
         List.of(charged(grams), density));
   }
 
+  /** What one stroke of a gun gives, from some strokes that were weighed together, in grams. */
+  public static Working perStroke(double grams, int strokes, Origin weighed) {
+    double scale = Instrument.withId("scale").orElseThrow().uncertainty();
+    return Working.of(
+        Formula.of(
+            "Grease of one stroke",
+            "g",
+            "g₁ = m / n",
+            v -> v.get("m") / v.get("n"),
+            "Mean of the strokes weighed together on a workshop scale.",
+            "Strokes are taken as full and alike: no air in the gun."),
+        List.of(
+            Input.of("m", "grease weighed", grams, scale, "g", weighed)
+                .or("weigh more strokes together, on a scale that shows 0.1 g", scale / 10),
+            Input.exact("n", "strokes", strokes, "", weighed)));
+  }
+
   /** Strokes of the shop's gun for a charge. */
-  public static Working strokes(Working grams, double gramsPerStroke, Origin gun) {
+  public static Working strokes(Working grams, Working perStroke) {
     return Working.of(
         Formula.of(
             "Strokes",
@@ -230,7 +248,15 @@ public record ChargeWorkings(
             v -> v.get("g") / v.get("g₁"),
             "The gun of this workshop, weighed.",
             "A gun gives less with air in it or in the cold: weigh again."),
-        List.of(charged(grams), Input.exact("g₁", "grams per stroke", gramsPerStroke, "g", gun)));
+        List.of(
+            charged(grams),
+            new Input(
+                "g₁",
+                "grease of one stroke",
+                perStroke.result(),
+                "g",
+                Origin.computed("the gun of this workshop"),
+                List.of())));
   }
 
   /** All charges together. */

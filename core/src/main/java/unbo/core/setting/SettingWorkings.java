@@ -94,6 +94,56 @@ public final class SettingWorkings {
         inputs);
   }
 
+  /** The play expected at a locking place, from the play as it was found. */
+  static Working expected(
+      Measured play, SpindleThread thread, NutLock lock, Origin origin, int steps) {
+    List<Input> inputs = new ArrayList<>();
+    inputs.add(
+        Input.of(
+            "E₀",
+            "end play as found",
+            play.value(),
+            play.uncertainty(),
+            "mm",
+            Origin.computed("mean of the readings")));
+    inputs.addAll(turn(thread, lock, origin));
+    inputs.add(
+        Input.exact("n", "holes tighter (+)", steps, "", Origin.computed("the hole advised")));
+    return Working.of(
+        Formula.of(
+            "Play expected",
+            "mm",
+            "E = E₀ − n · P / z",
+            v -> v.get("E₀") - v.get("n") * v.get("P") / v.get("z"),
+            "Thread geometry (ISO 68-1): one turn is one pitch.",
+            "Spring of hub and thread is left out: only the play dialled at the pinned hole is the result."),
+        inputs);
+  }
+
+  /**
+   * A limit moved inwards by the uncertainty of a reading: beyond it a reading is clearly within.
+   *
+   * @param towards +1 for the lower limit, −1 for the upper
+   */
+  static Working clearOf(String which, double limit, double uncertainty, int towards) {
+    return Working.of(
+        Formula.of(
+            which + " reading that is clearly within limits",
+            "mm",
+            towards > 0 ? "g = limit + U" : "g = limit − U",
+            v -> v.get("limit") + towards * v.get("U"),
+            "Guard band of one expanded uncertainty (JCGM 106, ISO 14253-1).",
+            "Holds for readings as steady as the first ones."),
+        List.of(
+            Input.exact("limit", "limit of the end play", limit, "mm", Origin.entered("limits")),
+            Input.exact(
+                "U",
+                "uncertainty of the first readings (95 %)",
+                uncertainty,
+                "mm",
+                Origin.computed("spread of the readings and the gauge"))));
+  }
+
   /** Turning torque from a spring scale. */
   public static Working torque(Measured forceN, double radiusMm, Origin origin) {
     return Working.of(
