@@ -93,11 +93,15 @@ final class PastJob {
                       AccusingTest.ROCK,
                       new TestRecord(1.1, 290.0).repeated(0.4, 290.0, s.person(), s.at()))
                   .with(LocalDate.ofInstant(s.at(), clock.getZone()).plusWeeks(3), 500);
-          for (HardStop stop : HardStop.values()) {
-            if (stop.isTicked()) {
-              String detail = stop == HardStop.WHEEL_NUTS ? "90 Nm" : "";
-              record = record.with(stop, StopMark.met(detail, s.person(), Role.MECHANIC, s.at()));
-            }
+          for (HardStop stop :
+              List.of(
+                  HardStop.SPLIT_PIN,
+                  HardStop.FACES,
+                  HardStop.WHEEL_NUTS,
+                  HardStop.BRAKE,
+                  HardStop.PULLED)) {
+            String detail = stop == HardStop.WHEEL_NUTS ? "90 Nm" : "";
+            record = record.with(stop, StopMark.met(detail, s.person(), Role.MECHANIC, s.at()));
           }
           work.write(ProveRecord.TYPE, record);
           for (String part : List.of("seal", "pin", "inboard-cone", "inboard-cup")) {

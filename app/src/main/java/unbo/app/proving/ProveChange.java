@@ -10,6 +10,7 @@ import unbo.app.job.PartMark;
 import unbo.app.job.Station;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.HardStop;
+import unbo.core.verification.ReleaseChecks;
 import unbo.core.verification.Repeat;
 import unbo.core.verification.RoadFinding;
 
@@ -33,9 +34,11 @@ record ProveChange(Map<String, String> fields, ProveInput input, Person person) 
     record = record.with(findings(record, by)).with(input.recheckOn(), input.recheckKm());
     job.work().write(ProveRecord.TYPE, record);
     repeats(job, by);
-    boolean pinned = job.arrangement().part("pin").isPresent();
-    if (pinned && fields.containsKey("stop-" + HardStop.LOCKING_NEW.id())) {
-      job.work().setParts(List.of("pin"), PartMark.State.RENEWED, Station.PROVE);
+    for (HardStop stop : HardStop.values()) {
+      if (stop.renews() && fields.containsKey("stop-" + stop.id())) {
+        List<String> parts = ReleaseChecks.parts(job.arrangement(), stop);
+        job.work().setParts(parts, PartMark.State.RENEWED, Station.PROVE);
+      }
     }
   }
 

@@ -2,6 +2,7 @@ package unbo.app.proving;
 
 import java.time.LocalDate;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import unbo.app.job.SheetType;
@@ -18,23 +19,31 @@ import unbo.core.verification.RoadFinding;
  * @param findings what keeps the vehicle off the road
  * @param recheckOn a day, null for none
  * @param recheckKm a distance, null for none
+ * @param askedThen the checks that were asked when an older program closed the job; null for those
+ *     of today
  */
 public record ProveRecord(
     Map<AccusingTest, TestRecord> tests,
     Map<HardStop, StopMark> stops,
     Map<RoadFinding, FindingMark> findings,
     LocalDate recheckOn,
-    Integer recheckKm) {
+    Integer recheckKm,
+    List<HardStop> askedThen) {
 
   /** How it is kept. */
   public static final SheetType<ProveRecord> TYPE =
-      SheetType.first(
-          Station.PROVE, ProveRecord.class, new ProveRecord(null, null, null, null, null));
+      new SheetType<>(
+          Station.PROVE,
+          ProveRecord.class,
+          2,
+          new ProveRecord(null, null, null, null, null, null),
+          (version, old) -> EarlierChecks.upgraded(old));
 
   public ProveRecord {
     tests = tests == null ? Map.of() : Map.copyOf(tests);
     stops = stops == null ? Map.of() : Map.copyOf(stops);
     findings = findings == null ? Map.of() : Map.copyOf(findings);
+    askedThen = askedThen == null ? null : List.copyOf(askedThen);
   }
 
   /** The same with a test. */
@@ -42,7 +51,7 @@ public record ProveRecord(
     Map<AccusingTest, TestRecord> all = new EnumMap<>(AccusingTest.class);
     all.putAll(tests);
     all.put(test, record);
-    return new ProveRecord(all, stops, findings, recheckOn, recheckKm);
+    return new ProveRecord(all, stops, findings, recheckOn, recheckKm, null);
   }
 
   /** The same with a stop met or waived; null takes the mark away. */
@@ -54,17 +63,17 @@ public record ProveRecord(
     } else {
       all.put(stop, mark);
     }
-    return new ProveRecord(tests, all, findings, recheckOn, recheckKm);
+    return new ProveRecord(tests, all, findings, recheckOn, recheckKm, null);
   }
 
   /** The same with these findings. */
   public ProveRecord with(Map<RoadFinding, FindingMark> found) {
-    return new ProveRecord(tests, stops, found, recheckOn, recheckKm);
+    return new ProveRecord(tests, stops, found, recheckOn, recheckKm, null);
   }
 
   /** The same with a recheck. */
   public ProveRecord with(LocalDate on, Integer km) {
-    return new ProveRecord(tests, stops, findings, on, km);
+    return new ProveRecord(tests, stops, findings, on, km, null);
   }
 
   /** The stops that were waived by name. */

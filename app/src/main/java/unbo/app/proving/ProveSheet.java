@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import unbo.app.job.Job;
 import unbo.app.job.OpeningFinding;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
@@ -25,6 +26,7 @@ import unbo.core.setting.SettingOutcome;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.HardStop;
 import unbo.core.verification.Proof;
+import unbo.core.verification.ReleaseChecks;
 import unbo.core.verification.Repeat;
 import unbo.core.verification.RepeatedTest;
 import unbo.core.verification.RoadFinding;
@@ -66,7 +68,7 @@ public record ProveSheet(
       String who) {}
 
   /** A hard stop with how it stands. */
-  public record StopRow(HardStop stop, boolean met, String answer, StopMark mark) {}
+  public record StopRow(HardStop stop, String where, boolean met, String answer, StopMark mark) {}
 
   /** A finding and who ticked it; automatic ones follow from Set. */
   public record FindingRow(RoadFinding finding, boolean ticked, boolean automatic, String who) {}
@@ -188,8 +190,14 @@ public record ProveSheet(
     return job.arrangement().isSetByNutPosition();
   }
 
-  private static List<HardStop> stops(Workpiece job) {
-    return HardStop.askedAt(job.arrangement().isWheel());
+  /** Those of today; a job that an older program closed keeps the ones that it was closed on. */
+  static List<HardStop> stops(Workpiece job) {
+    List<HardStop> then = recorded(job).askedThen();
+    boolean kept = job.isClosed() && then != null;
+    return kept || !(job instanceof Job onVehicle)
+        ? Optional.ofNullable(then).orElse(List.of())
+        : ReleaseChecks.asked(
+            job.arrangement(), onVehicle.getVehicle().getKind(), onVehicle.place());
   }
 
   /** End play repeats itself at Set: the mean at the pinned hole is its after. */
@@ -218,16 +226,25 @@ public record ProveSheet(
       case RECHECK ->
           new StopRow(
               stop,
+              "",
               recorded(job).recheckOn() != null || recorded(job).recheckKm() != null,
               recheck(job, figures),
               mark);
       default ->
           new StopRow(
               stop,
+              where(job, stop),
               mark != null && !mark.waived(),
               mark == null || mark.waived() ? "" : mark.detail(),
               mark);
     };
+  }
+
+  /** The parts that it looks at, by name. */
+  private static String where(Workpiece job, HardStop stop) {
+    return ReleaseChecks.parts(job.arrangement(), stop).stream()
+        .map(part -> job.arrangement().part(part).orElseThrow().title())
+        .collect(Collectors.joining(", "));
   }
 
   private static StopRow setting(Workpiece job, HardStop stop, StopMark mark) {
@@ -238,7 +255,7 @@ public record ProveSheet(
     String method = isTaperPair(job) ? "Setting method: " + job.school().title() + ". " : "";
     String text = method + outcome.map(SettingOutcome::text).orElse("Not done yet: open Set.");
     return new StopRow(
-        stop, outcome.map(o -> o.inWindow() == Verdict.YES).orElse(false), text, mark);
+        stop, "", outcome.map(o -> o.inWindow() == Verdict.YES).orElse(false), text, mark);
   }
 
   /** Where nothing was entered at Set, its dated note answers. */
@@ -249,7 +266,7 @@ public record ProveSheet(
             .filter(m -> m.getState() != StationMark.State.WORKED_ON)
             .isPresent();
     String text = noted ? "Noted at Set." : "Not noted yet: open Set.";
-    return new StopRow(stop, noted, text, mark);
+    return new StopRow(stop, "", noted, text, mark);
   }
 
   static String recheck(Workpiece job, Figures figures) {

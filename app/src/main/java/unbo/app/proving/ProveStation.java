@@ -53,7 +53,7 @@ class ProveStation implements Worksheet {
       ProveInput input = input(piece, form, "");
       if (!piece.isKept()) {
         input.problems().copyTo(problems);
-        record = new ProveRecord(input.tests(), null, null, null, null);
+        record = new ProveRecord(input.tests(), null, null, null, null, null);
       }
     } else if (form.action().equals("waivers")) {
       fields.put("waive-" + form.what(), form.get("reason"));

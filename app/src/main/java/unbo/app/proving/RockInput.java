@@ -42,6 +42,11 @@ record RockInput(
     all.keySet().removeAll(offered);
     tests.forEach((test, pair) -> all.put(test, new TestRecord(pair[0], pair[1])));
     return new ProveRecord(
-        all, record.stops(), record.findings(), record.recheckOn(), record.recheckKm());
+        all,
+        record.stops(),
+        record.findings(),
+        record.recheckOn(),
+        record.recheckKm(),
+        record.askedThen());
   }
 }

@@ -124,7 +124,7 @@ class ScreenshotsIT extends AppTest {
     for (String[] field : typed) {
       browser.type(field[0], field[1]);
     }
-    for (String stop : List.of("locking", "wheel-nuts", "brake", "pulled")) {
+    for (String stop : List.of("split-pin", "faces", "wheel-nuts", "brake", "pulled")) {
       browser.click(By.name("stop-" + stop));
     }
     browser.press("Save tests").see("Proved");

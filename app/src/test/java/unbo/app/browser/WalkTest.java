@@ -167,7 +167,7 @@ class WalkTest extends AppTest {
         .type("after-rock-second", "290")
         .type("detail-wheel-nuts", "90")
         .type("recheckKm", "500");
-    for (String stop : List.of("locking", "wheel-nuts", "brake", "pulled")) {
+    for (String stop : List.of("split-pin", "faces", "wheel-nuts", "brake", "pulled")) {
       browser.click(By.name("stop-" + stop));
     }
     browser.press("Save tests").see("Proved");

@@ -78,6 +78,23 @@ class SheetTypeTest {
     assertThat(prove.stops().get(HardStop.BRAKE).waived()).isTrue();
     assertThat(prove.findings()).containsKey(RoadFinding.CRACK);
     assertThat(prove.recheckOn()).isEqualTo(LocalDate.of(2027, 1, 10));
+    assertThat(prove.askedThen()).contains(HardStop.BRAKE).doesNotContain(HardStop.WHEEL_NUTS);
+  }
+
+  /** One tick for any locking element counts for each kind of them; today's checks hold again. */
+  @Test
+  void aLockingElementOfVersion1IsEachOfToday() {
+    ProveRecord prove =
+        read(
+            ProveRecord.TYPE,
+            1,
+            """
+            {"stops":{"LOCKING_NEW":{"waived":false,"detail":"","person":"Joren",
+               "role":"MECHANIC","at":"2026-11-23T10:15:30Z"}}}""");
+    assertThat(prove.stops())
+        .containsKeys(HardStop.SPLIT_PIN, HardStop.LOCK_WASHER, HardStop.ONE_USE)
+        .doesNotContainKey(HardStop.FACES);
+    assertThat(prove.with(null, 500).askedThen()).as("asked anew once it is saved").isNull();
   }
 
   @Test

@@ -38,7 +38,9 @@ class ProvePageTest extends PageTest {
           "290");
   private static final List<String> STOPS =
       List.of(
-          "stop-locking",
+          "stop-split-pin",
+          "on",
+          "stop-faces",
           "on",
           "stop-wheel-nuts",
           "on",
@@ -206,6 +208,23 @@ class ProvePageTest extends PageTest {
     assertThat(reload(job).work().sheet(ProveRecord.TYPE).recheckKm()).isNull();
   }
 
+  /** Each arrangement shows its own checks, with the parts that they look at. */
+  @Test
+  void whatIsAskedFollowsFromWhatComesApart() throws Exception {
+    assertThat(checks("a1")).contains("New split pin", "split pin: a used pin", "fresh paint");
+    assertThat(checks("a6")).contains("Wheel’s axle", "Brake checked").doesNotContain("split pin");
+    assertThat(checks("a2")).contains("Circlip seated", "Speed sensor", "nut: to the vehicle");
+    assertThat(checks("a12")).doesNotContain("Brake checked", "End play within limits");
+  }
+
+  private String checks(String arrangement) throws Exception {
+    return mvc.perform(
+            get("/jobs/{id}", newJobOn(arrangement).getId()).param("at", "prove").with(as("tuva")))
+        .andReturn()
+        .getResponse()
+        .getContentAsString(java.nio.charset.StandardCharsets.UTF_8);
+  }
+
   /** A bottom bracket: no wheel comes off, nothing is set at a nut, and still it can be closed. */
   @Test
   void aPositionWithoutAWheelOrANutIsProvedAndClosed() throws Exception {
@@ -220,7 +239,7 @@ class ProvePageTest extends PageTest {
             "2",
             "after-drag-second",
             "170");
-    List<String> stops = List.of("stop-locking", "on", "stop-pulled", "on", "recheckKm", "200");
+    List<String> stops = List.of("stop-thread-hand", "on", "stop-pulled", "on", "recheckKm", "200");
     send(job, "joren", "/prove", and(drag, stops)).andExpect(status().is3xxRedirection());
     assertThat(proofs.of(reload(job)).open()).hasSize(1).first().asString().contains("End play");
     jobs.note(job.getId(), Station.SET, 0, "Joren", StationMark.State.ELSEWHERE, "play just gone");

@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param parts the parts from left to right
  * @param contacts how they meet
  * @param adjustments what is set, at which part, by what
+ * @param checks what is looked at before it is released, at which parts
  * @param impossible what cannot be
  * @param dimensions what the drawing carries
  * @param cavities hollows that take grease
@@ -33,6 +34,7 @@ public record Arrangement(
     List<PartTemplate> parts,
     List<Contact> contacts,
     List<Adjustment> adjustments,
+    List<PartCheck> checks,
     List<Impossible> impossible,
     List<DimensionLine> dimensions,
     List<Cavity> cavities,
@@ -123,11 +125,6 @@ public record Arrangement(
   /** A fact such as {@code found}, {@code set-by}, {@code note}; may be empty. */
   public String fact(String key) {
     return facts.getOrDefault(key, "");
-  }
-
-  /** Whether a wheel comes off for it, so that its nuts and brake are asked for. */
-  public boolean isWheel() {
-    return !fact("wheel").isEmpty();
   }
 
   /** The parts that show a place's bearing: one, or cone and cup with the cone first. */

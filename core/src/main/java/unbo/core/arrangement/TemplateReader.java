@@ -21,7 +21,7 @@ import unbo.core.tables.TextLines;
 final class TemplateReader {
 
   private static final Set<String> FACTS =
-      Set.of("found", "set-by", "note", "caution", "drawn", "wheel", "source");
+      Set.of("found", "set-by", "note", "caution", "drawn", "source");
   private static final Pattern BEARING =
       Pattern.compile(
           "([a-z-]+) ([a-z|-]+) ([^ ]+(?: x [^ ]+ x [^ ]+)?) at (.+?)(?: facing (left|right))?");
@@ -49,6 +49,7 @@ final class TemplateReader {
   private final List<Adjustment> adjustments = new ArrayList<>();
   private String fixed = "";
   private final List<Impossible> impossible = new ArrayList<>();
+  private final List<PartCheck> checks = new ArrayList<>();
   private final List<DimensionLine> dimensions = new ArrayList<>();
   private final List<Cavity> cavities = new ArrayList<>();
   private final Map<String, Expression> values = new HashMap<>();
@@ -114,6 +115,7 @@ final class TemplateReader {
       case "contact" -> contact(rest);
       case "set" -> set(rest);
       case "fixed" -> fixed = rest.replaceFirst("^: *", "");
+      case "check" -> check(rest);
       case "never" -> never(rest);
       case "chain", "across" -> dimension(verb, rest);
       case "cavity" -> cavity(rest);
@@ -245,6 +247,13 @@ final class TemplateReader {
         new Adjustment(m.group(1), Adjustment.By.withWord(m.group(2)), difference, m.group(5)));
   }
 
+  private void check(String rest) {
+    String[] both = titled(rest);
+    String[] where = both[0].split(" at ", 2);
+    Set<String> positions = where.length < 2 ? Set.of() : Set.of(where[1].split(" +"));
+    checks.add(new PartCheck(where[0], positions, List.of(both[1].split(", *"))));
+  }
+
   private void never(String rest) {
     Matcher m = matched(NEVER, rest);
     List<Expression> gaps = new ArrayList<>();
@@ -351,6 +360,7 @@ final class TemplateReader {
         parts.stream().map(OpenPart::close).toList(),
         List.copyOf(contacts),
         List.copyOf(adjustments),
+        List.copyOf(checks),
         List.copyOf(impossible),
         List.copyOf(dimensions),
         List.copyOf(cavities),
@@ -367,6 +377,7 @@ final class TemplateReader {
     }
     arrangement.impossible().forEach(i -> requirePart(arrangement, i.part()));
     arrangement.adjustments().forEach(a -> requirePart(arrangement, a.part()));
+    checks.stream().flatMap(c -> c.parts().stream()).forEach(p -> requirePart(arrangement, p));
     arrangement.adjustments().stream()
         .flatMap(a -> a.difference().stream())
         .flatMap(d -> java.util.stream.Stream.of(d.length(), d.distance()))

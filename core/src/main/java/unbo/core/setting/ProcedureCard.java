@@ -27,7 +27,7 @@ public record ProcedureCard(List<Step> steps) {
 
     /** A figure as the card writes it. */
     public static String written(Working figure) {
-      return format("%.3f mm", figure.result().value());
+      return format("%.3f", figure.result().value());
     }
 
     /** The whole step, its figures filled in. */
@@ -56,7 +56,7 @@ public record ProcedureCard(List<Step> steps) {
     steps.add(step("Loosen the nut until it is free, then tighten the nut by finger.", ""));
     steps.add(
         new Step(
-            "Before measuring: if slot and hole do not line up, loosen to the next hole, never tighten. One hole is {}.",
+            "Before measuring: if slot and hole do not line up, loosen to the next hole, never tighten. One hole is {} mm.",
             List.of(SettingWorkings.step(thread, lock, NUT)),
             ""));
     steps.add(
@@ -76,7 +76,7 @@ public record ProcedureCard(List<Step> steps) {
         .map(
             p ->
                 new Step(
-                    NutAdvice.turns(p.steps()) + ": {} expected.",
+                    NutAdvice.turns(p.steps()) + ": {} mm expected.",
                     List.of(
                         SettingWorkings.expected(
                             setting.measuredMm(), thread, lock, NUT, p.steps())),
@@ -90,7 +90,7 @@ public record ProcedureCard(List<Step> steps) {
     Working to = SettingWorkings.clearOf("Greatest", setting.windowMm().to(), u, -1);
     return from.result().value() < to.result().value()
         ? new Step(
-            "Measure again at the pinned hole. With readings as steady as these, {} to {} is clearly within limits.",
+            "Measure again at the pinned hole. With readings as steady as these, {} to {} mm is clearly within limits.",
             List.of(from, to),
             "")
         : step(

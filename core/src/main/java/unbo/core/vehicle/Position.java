@@ -9,9 +9,16 @@ package unbo.core.vehicle;
  * @param backMm behind the vehicle's front, in millimetres
  * @param rightMm right of the middle, in millimetres
  * @param wheel whether a wheel stands there, which is drawn
+ * @param wheelOut whether a wheel comes out for work there: its own, or one that is in the way
  */
 public record Position(
-    String code, String title, String arrangement, double backMm, double rightMm, boolean wheel) {
+    String code,
+    String title,
+    String arrangement,
+    double backMm,
+    double rightMm,
+    boolean wheel,
+    boolean wheelOut) {
 
   /** Whether the same stands on the other side, as far out and as far back. */
   boolean mirrors(Position other) {

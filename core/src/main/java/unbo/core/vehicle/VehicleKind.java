@@ -29,6 +29,11 @@ public enum VehicleKind {
     return title;
   }
 
+  /** Whether wheels are bolted to a hub's studs; else an axle goes through them. */
+  public boolean hasWheelsOnStuds() {
+    return this == CAR || this == TRAILER;
+  }
+
   /** The builds of this kind, the commonest first. */
   public List<String> builds() {
     return builds;

@@ -38,7 +38,8 @@ public record VehicleLayout(
       String arrangement,
       double along,
       double across,
-      boolean wheel) {
+      boolean wheel,
+      boolean wheelOut) {
 
     static Row of(Table.Row row) {
       VehicleKind kind =
@@ -57,7 +58,8 @@ public record VehicleLayout(
           row.text("arrangement"),
           row.number("along"),
           row.number("across"),
-          row.text("wheel").equals("yes"));
+          row.text("wheel").equals("yes"),
+          List.of("yes", "out").contains(row.text("wheel")));
     }
   }
 
@@ -107,7 +109,8 @@ public record VehicleLayout(
         row.arrangement,
         firstAxleMm() + row.along * axleDistanceMm,
         row.across * trackMm / 2,
-        row.wheel);
+        row.wheel,
+        row.wheelOut);
   }
 
   private List<Position> trailer() {
@@ -123,7 +126,7 @@ public record VehicleLayout(
   private Position wheel(int axle, String side, double back, double right) {
     String arrangement = build.equals("cartridge") ? "a4" : "a1";
     String code = "axle-" + (axle + 1) + "-" + side;
-    return new Position(code, title(axle, side), arrangement, back, right, true);
+    return new Position(code, title(axle, side), arrangement, back, right, true, true);
   }
 
   private String title(int axle, String side) {

@@ -98,24 +98,6 @@ class ProofTest {
         .isEmpty();
   }
 
-  /** Where no wheel comes off, its nuts and its brake are not asked for. */
-  @Test
-  void aPositionWithoutAWheelAsksLess() {
-    List<HardStop> inside = HardStop.askedAt(false);
-    assertThat(inside).doesNotContain(HardStop.WHEEL_NUTS, HardStop.BRAKE);
-    assertThat(HardStop.askedAt(true)).containsExactly(HardStop.values());
-    assertThat(
-            Proof.of(
-                    List.of(rock(1.9, 0.4)),
-                    List.of(),
-                    inside,
-                    Set.copyOf(inside),
-                    Map.of(),
-                    Set.of())
-                .isProved())
-        .isTrue();
-  }
-
   /** A finding without a number is gone, or still there, or said to be past repeating. */
   @Test
   void findingsOfTheBeginningAreLookedForAgain() {
