@@ -35,7 +35,8 @@ public final class StandardTables {
           "tolerance.InternalClearances",
           "tolerance.RingTolerances",
           "vehicle.VehicleLayout",
-          "vehicle.VehicleTemplate");
+          "vehicle.VehicleTemplate",
+          "verification.TestPlaces");
 
   private StandardTables() {}
 

@@ -105,12 +105,12 @@ public record SectionDrawing(
       double arrowFrom,
       double arrowTo) {
 
-    private static final double FLAG = 12;
+    private static final double FLAG = 13;
     private static final double ARROW = 26;
 
     /** Where the number of its part stands: at the left of the text, outside an arrow. */
     public double flagX() {
-      return arrowFrom - (arrows ? ARROW : 0) - FLAG + 4;
+      return arrowFrom - (arrows ? ARROW : 0) - FLAG;
     }
   }
 

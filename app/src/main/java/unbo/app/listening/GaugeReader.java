@@ -224,7 +224,8 @@ final class GaugeReader {
   }
 
   private static double uncertainty() {
-    return AccusingTest.HUB_HEAT.uncertaintyAt(0);
+    double probe = AccusingTest.HUB_HEAT.uncertaintyAt(0);
+    return AccusingTest.HUB_HEAT.compared(new Measured(0, probe), 0.0).uncertainty();
   }
 
   private String u() {

@@ -30,6 +30,23 @@ final class EarlierChecks {
     if (locking.isObject()) {
       LOCKING.forEach(stop -> ((ObjectNode) stops).set(stop.name(), locking.deepCopy()));
     }
+    sheet.path("tests").forEach(test -> readings((ObjectNode) test));
     return sheet;
+  }
+
+  /** Version 1 kept one number of a test, and its second, before and after. */
+  private static void readings(ObjectNode test) {
+    reading(test, "before");
+    reading(test, "after");
+  }
+
+  private static void reading(ObjectNode test, String when) {
+    JsonNode value = test.remove(when + "Value");
+    JsonNode second = test.remove(when + "Second");
+    if (value != null && value.isNumber()) {
+      ObjectNode reading = test.putObject(when);
+      reading.putArray("values").add(value);
+      reading.set("second", second);
+    }
   }
 }

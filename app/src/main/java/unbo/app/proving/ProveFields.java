@@ -32,11 +32,9 @@ final class ProveFields {
         .tests()
         .forEach(
             (test, r) -> {
-              if (r.afterValue() != null) {
-                fields.put("after-" + test.id(), figures.size(r.afterValue()));
-                fields.put(
-                    "after-" + test.id() + "-second",
-                    r.afterSecond() == null ? "" : figures.size(r.afterSecond()));
+              if (r.isRepeated()) {
+                fields.put("after-" + test.id(), r.after().text(figures));
+                fields.put("after-" + test.id() + "-second", r.after().secondText(figures));
               }
             });
     fields.put("recheckOn", record.recheckOn() == null ? "" : record.recheckOn().toString());
@@ -70,7 +68,7 @@ final class ProveFields {
         .tests()
         .forEach(
             (test, record) -> {
-              if (record.afterValue() != null) {
+              if (record.isRepeated()) {
                 parts.add(
                     test.title().toLowerCase(Locale.ROOT)
                         + " again: "

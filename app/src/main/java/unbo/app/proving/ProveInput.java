@@ -8,8 +8,6 @@ import java.util.Optional;
 import java.util.TreeMap;
 import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
-import unbo.core.units.Entry;
-import unbo.core.units.LengthEntry;
 import unbo.core.units.Problem;
 import unbo.core.units.QuantityEntry;
 import unbo.core.verification.AccusingTest;
@@ -49,9 +47,13 @@ record ProveInput(
       Optional<TestRecord> base =
           old != null
               ? Optional.of(old)
-              : pair(test, "before", form, problems).map(p -> new TestRecord(p[0], p[1]));
-      Optional<Double[]> after =
-          test == AccusingTest.END_PLAY ? Optional.empty() : pair(test, "after", form, problems);
+              : new TestEntry(test, "before", form, problems)
+                  .read()
+                  .map(r -> new TestRecord(r, false));
+      Optional<TestReading> after =
+          test == AccusingTest.END_PLAY
+              ? Optional.empty()
+              : new TestEntry(test, "after", form, problems).read();
       if (after.isPresent() && base.isEmpty() && problems.isEmpty()) {
         problems.add(
             "before-" + test.id(),
@@ -65,11 +67,9 @@ record ProveInput(
               tests.put(
                   test,
                   after
-                      .map(a -> b.repeated(a[0], a[1], person, now))
+                      .map(a -> b.repeated(a, person, now))
                       .orElse(
-                          old != null && test == AccusingTest.END_PLAY
-                              ? old
-                              : b.repeated(null, null, null, null))));
+                          old != null && test == AccusingTest.END_PLAY ? old : b.notRepeated())));
     }
     return new ProveInput(
         tests,
@@ -90,48 +90,6 @@ record ProveInput(
       }
     }
     return repeats;
-  }
-
-  /** Value and second value of a test; empty when both fields are. */
-  static Optional<Double[]> pair(
-      AccusingTest test, String when, Map<String, String> form, FieldProblems problems) {
-    String first = when + "-" + test.id();
-    String second = first + "-second";
-    Optional<Double> value = problems.take(first, value(test, form.get(first)));
-    if (!TestFigures.hasSecond(test)) {
-      return value.map(v -> new Double[] {v, null});
-    }
-    Optional<Double> other = problems.take(second, second(test, form.get(second)));
-    if (value.isPresent() != other.isPresent()
-        && problems.at(first) == null
-        && problems.at(second) == null) {
-      String missing = value.isPresent() ? second : first;
-      problems.add(
-          missing,
-          new Problem("", "One of the two numbers is missing.", "Enter both, or empty both."));
-    }
-    return value.isPresent() && other.isPresent()
-        ? Optional.of(new Double[] {value.get(), other.get()})
-        : Optional.empty();
-  }
-
-  private static Entry<Double> value(AccusingTest test, String typed) {
-    return switch (test) {
-      case ROCK, END_PLAY, RUN_OUT -> millimetres(typed).check(v -> between(v, 0, 50, "mm"));
-      case DRAG -> QuantityEntry.FORCE.parse(typed).check(v -> between(v, 0, 2000, "N"));
-      case HUB_HEAT ->
-          QuantityEntry.TEMPERATURE.parse(typed).check(v -> between(v, -40, 500, "°C"));
-    };
-  }
-
-  private static Entry<Double> second(AccusingTest test, String typed) {
-    return test == AccusingTest.HUB_HEAT
-        ? QuantityEntry.TEMPERATURE.parse(typed).check(v -> between(v, -40, 500, "°C"))
-        : millimetres(typed).check(v -> between(v, 20, 1500, "mm"));
-  }
-
-  private static Entry<Double> millimetres(String typed) {
-    return LengthEntry.parse(typed, LengthEntry.Unit.MILLIMETRE).map(t -> t.length().millimetres());
   }
 
   private static Optional<Problem> between(double value, double least, double most, String unit) {

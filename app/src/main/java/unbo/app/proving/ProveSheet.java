@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,6 +24,7 @@ import unbo.app.working.WorkingView;
 import unbo.core.measure.Readings;
 import unbo.core.measure.Verdict;
 import unbo.core.setting.SettingOutcome;
+import unbo.core.vehicle.Position;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.HardStop;
 import unbo.core.verification.Proof;
@@ -30,6 +32,7 @@ import unbo.core.verification.ReleaseChecks;
 import unbo.core.verification.Repeat;
 import unbo.core.verification.RepeatedTest;
 import unbo.core.verification.RoadFinding;
+import unbo.core.verification.TestPlaces;
 import unbo.core.verification.Waiver;
 
 /**
@@ -54,17 +57,19 @@ public record ProveSheet(
     FieldProblems problems,
     List<WorkingView> workings) {
 
-  /** A test: before or null when nobody measured it, after, the gain and the verdict. */
+  /**
+   * A test: before or null when nobody measured it, after, the gain and the verdict; in order when
+   * it accused nothing.
+   */
   public record TestRow(
       AccusingTest test,
-      String secondLabel,
-      String secondUnit,
       TestFigures.Shown before,
       TestFigures.Shown after,
       Figure gain,
       Verdict better,
       List<String> settles,
       boolean fromSet,
+      boolean inOrder,
       String who) {}
 
   /** A hard stop with how it stands. */
@@ -75,6 +80,17 @@ public record ProveSheet(
 
   /** A finding of the beginning, to be looked for again. */
   public record RepeatRow(int place, String question, String answer, String reading, String who) {}
+
+  /** The tests that were measured before the work; all that can be measured when none was. */
+  public List<TestRow> first() {
+    List<TestRow> measured = rows.stream().filter(r -> r.before != null).toList();
+    return measured.isEmpty() ? rows : measured;
+  }
+
+  /** The other tests that can be measured here. */
+  public List<TestRow> others() {
+    return rows.stream().filter(r -> !first().contains(r)).toList();
+  }
 
   /** The release checks that were not done but waived by name. */
   public List<StopRow> waivers() {
@@ -172,18 +188,18 @@ public record ProveSheet(
     return Proof.of(accusing, repeats, asked, met, waived, findings(job));
   }
 
-  /** The tests that can be measured on an arrangement; end play where a nut sets it. */
+  /** The tests that can be measured where a piece stands. */
   static List<AccusingTest> measurable(Workpiece piece) {
-    return Arrays.stream(AccusingTest.values())
-        .filter(t -> t != AccusingTest.END_PLAY || isTaperPair(piece))
-        .toList();
+    Optional<Position> position =
+        piece instanceof Job job ? Optional.of(job.place()) : Optional.empty();
+    return TestPlaces.of(piece.arrangement(), position);
   }
 
-  /** The tests that a job's arrangement can repeat; end play is read at Set's nut alone. */
+  /** What was measured is done again first; else whatever can be measured here is offered. */
   private static List<AccusingTest> asked(Workpiece job, ProveRecord record) {
-    return measurable(job).stream()
-        .filter(t -> t != AccusingTest.RUN_OUT || record.tests().containsKey(t))
-        .toList();
+    Set<AccusingTest> all = new LinkedHashSet<>(measurable(job));
+    record.tests().keySet().stream().sorted().forEach(all::add);
+    return List.copyOf(all);
   }
 
   private static boolean isTaperPair(Workpiece job) {
@@ -207,7 +223,8 @@ public record ProveSheet(
       return own;
     }
     Optional<Double> pinned = SettingResults.record(job).endPlay(Stage.PINNED).map(Readings::mean);
-    return own.map(r -> pinned.map(p -> r.repeated(p, null, "Set", null)).orElse(r));
+    return own.map(
+        r -> pinned.map(p -> r.repeated(TestReading.of(p, null), "Set", null)).orElse(r));
   }
 
   private static Set<RoadFinding> findings(Workpiece job) {

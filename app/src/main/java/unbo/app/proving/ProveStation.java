@@ -108,18 +108,22 @@ class ProveStation implements Worksheet {
   }
 
   private String rock(AccusingTest test, TestRecord r) {
-    String line = "rock at rim " + figures.size(r.beforeValue());
+    String line = "rock at rim " + figures.size(r.before().value());
     return line
-        + (r.afterValue() == null ? "" : " → " + figures.size(r.afterValue()))
+        + (r.isRepeated() ? " → " + figures.size(r.after().value()) : "")
         + " "
         + test.unit();
   }
 
   private String heat(TestRecord r) {
-    String before = figures.hotter(r.beforeValue() - r.beforeSecond());
-    return r.afterValue() == null
-        ? "hub " + before + " than other side"
-        : "hub " + before + ", now " + figures.hotter(r.afterValue() - r.afterSecond());
+    String before = hotter(r.before());
+    return r.isRepeated()
+        ? "hub " + before + ", now " + hotter(r.after())
+        : "hub " + before + " than other side";
+  }
+
+  private String hotter(TestReading read) {
+    return figures.hotter(read.value() - read.second());
   }
 
   @Override

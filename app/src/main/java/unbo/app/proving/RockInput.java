@@ -10,26 +10,40 @@ import unbo.core.verification.AccusingTest;
 /**
  * The Rock sheet as understood.
  *
- * @param tests value and second value of each test that was entered
+ * @param tests what was read in each test that was entered
+ * @param inOrder tests whose reading was in order
  * @param offered tests whose field the form had; of the others it says nothing
  * @param problems at the fields
  */
 record RockInput(
-    Map<AccusingTest, Double[]> tests, Set<AccusingTest> offered, FieldProblems problems) {
+    Map<AccusingTest, TestReading> tests,
+    Set<AccusingTest> inOrder,
+    Set<AccusingTest> offered,
+    FieldProblems problems) {
 
   /** Reads the fields; a test that was repeated already is not read again. */
   static RockInput of(ProveRecord record, Map<String, String> fields) {
-    FieldProblems problems = new FieldProblems();
-    Map<AccusingTest, Double[]> tests = new EnumMap<>(AccusingTest.class);
-    Set<AccusingTest> offered = EnumSet.noneOf(AccusingTest.class);
+    RockInput input =
+        new RockInput(
+            new EnumMap<>(AccusingTest.class),
+            EnumSet.noneOf(AccusingTest.class),
+            EnumSet.noneOf(AccusingTest.class),
+            new FieldProblems());
     for (AccusingTest test : AccusingTest.values()) {
       TestRecord old = record.tests().get(test);
-      if (fields.containsKey("before-" + test.id()) && (old == null || old.afterValue() == null)) {
-        offered.add(test);
-        ProveInput.pair(test, "before", fields, problems).ifPresent(p -> tests.put(test, p));
+      if (fields.containsKey("before-" + test.id()) && (old == null || !old.isRepeated())) {
+        input.read(test, fields);
       }
     }
-    return new RockInput(tests, offered, problems);
+    return input;
+  }
+
+  private void read(AccusingTest test, Map<String, String> fields) {
+    offered.add(test);
+    new TestEntry(test, "before", fields, problems).read().ifPresent(r -> tests.put(test, r));
+    if (fields.containsKey("in-order-" + test.id())) {
+      inOrder.add(test);
+    }
   }
 
   /**
@@ -40,7 +54,7 @@ record RockInput(
     Map<AccusingTest, TestRecord> all = new EnumMap<>(AccusingTest.class);
     all.putAll(record.tests());
     all.keySet().removeAll(offered);
-    tests.forEach((test, pair) -> all.put(test, new TestRecord(pair[0], pair[1])));
+    tests.forEach((test, read) -> all.put(test, new TestRecord(read, inOrder.contains(test))));
     return new ProveRecord(
         all,
         record.stops(),

@@ -2,6 +2,7 @@ package unbo.app.proving;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import unbo.app.web.FieldProblems;
 import unbo.app.working.WorkingView;
 
@@ -18,6 +19,18 @@ public record RockSheet(
     Map<String, String> fields,
     FieldProblems problems,
     List<WorkingView> workings) {
+
+  /** What a preview replaces beside the answer: the section, and what each test came to. */
+  public String places() {
+    return tests.stream()
+        .map(t -> ",#came-to-" + t.test().id() + ",#note-before-" + t.test().id())
+        .collect(Collectors.joining("", "#section,#rock-sight", ""));
+  }
+
+  /** How many tests have a reading. */
+  public long measured() {
+    return tests.stream().filter(t -> t.before() != null).count();
+  }
 
   public String get(String field) {
     return fields.getOrDefault(field, "");

@@ -71,10 +71,11 @@ class RockStation implements Worksheet {
         .tests()
         .forEach(
             (test, r) -> {
-              fields.put("before-" + test.id(), figures.size(r.beforeValue()));
-              fields.put(
-                  "before-" + test.id() + "-second",
-                  r.beforeSecond() == null ? "" : figures.size(r.beforeSecond()));
+              fields.put("before-" + test.id(), r.before().text(figures));
+              fields.put("before-" + test.id() + "-second", r.before().secondText(figures));
+              if (r.inOrder()) {
+                fields.put("in-order-" + test.id(), "on");
+              }
             });
     return fields;
   }
@@ -85,7 +86,7 @@ class RockStation implements Worksheet {
     FieldProblems problems = input.problems();
     if (problems.isEmpty() && input.tests().isEmpty()) {
       problems.add(
-          "before-" + AccusingTest.ROCK.id(),
+          "before-" + ProveSheet.measurable(job).get(0).id(),
           new Problem("", "Nothing is entered.", "Enter one of the tests, or add a note below."));
     }
     if (!problems.isEmpty()) {
@@ -93,19 +94,23 @@ class RockStation implements Worksheet {
     }
     return Press.Taken.here(
         StationMark.State.DONE,
-        "before the work: " + describe(input.tests()),
+        "before the work: " + describe(input),
         (changed, s) -> changed.work().write(ProveRecord.TYPE, input.on(record(changed))));
   }
 
-  private String describe(Map<AccusingTest, Double[]> tests) {
-    return new TreeMap<>(tests)
+  private String describe(RockInput input) {
+    return new TreeMap<>(input.tests())
         .entrySet().stream()
-            .map(
-                t ->
-                    t.getKey().title().toLowerCase(java.util.Locale.ROOT)
-                        + " "
-                        + figures.size(t.getValue()[0])
-                        + (t.getValue()[1] == null ? "" : " / " + figures.size(t.getValue()[1])))
+            .map(t -> describe(t.getKey(), t.getValue(), input.inOrder().contains(t.getKey())))
             .collect(Collectors.joining(", "));
+  }
+
+  private String describe(AccusingTest test, TestReading read, boolean inOrder) {
+    String second = read.secondText(figures);
+    return test.title().toLowerCase(java.util.Locale.ROOT)
+        + " "
+        + read.text(figures)
+        + (second.isEmpty() ? "" : " / " + second)
+        + (inOrder ? " (in order)" : "");
   }
 }

@@ -10,17 +10,22 @@ import unbo.app.working.Workings;
 import unbo.core.arrangement.TaperPair;
 import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
+import unbo.core.measure.Readings;
+import unbo.core.rock.ClickWorkings;
 import unbo.core.rock.Comparison;
 import unbo.core.rock.RockWorkings;
-import unbo.core.setting.RunningTorque;
 import unbo.core.setting.SettingWorkings;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.RepeatedTest;
 import unbo.core.working.Finer;
 import unbo.core.working.Origin;
+import unbo.core.working.Working;
 
 /** What the two numbers of a test come to, so that before and after can be compared. */
 final class TestFigures {
+
+  /** One more or less. */
+  private static final Instrument COUNTED = new Instrument("count", "count", 1, false, "count");
 
   private final AccusingTest test;
   private final String when;
@@ -60,88 +65,122 @@ final class TestFigures {
     }
   }
 
-  Shown shown(double value, Double second) {
-    return switch (test) {
-      case ROCK -> rock(value, second);
-      case END_PLAY, RUN_OUT -> new Shown(f.fine(value) + " mm", List.of());
-      case DRAG ->
-          new Shown(
-              f.size(value) + " N at " + f.size(second) + " mm", List.of(torque(value, second)));
-      case HUB_HEAT ->
-          new Shown(
-              f.size(value) + " °C, other side " + f.size(second) + " °C",
-              List.of(heat(value, second)));
+  Shown shown(TestReading read) {
+    List<Figure> figures = new ArrayList<>();
+    if (read.values().size() > 1) {
+      figures.add(mean(read));
+    }
+    figures.addAll(following(read));
+    return new Shown(given(read), figures);
+  }
+
+  /** What was read, with its units. */
+  private String given(TestReading read) {
+    String text =
+        read.values().stream().map(this::number).collect(Collectors.joining(", "))
+            + behind(test.unit());
+    return switch (test.footing()) {
+      case AS_READ, SPAN -> text;
+      case TILT, TORQUE -> text + " at " + f.size(read.second()) + " mm";
+      case APART ->
+          text + ", " + test.second() + " " + f.size(read.second()) + behind(test.secondUnit());
+      case PER_TURN -> text + " " + test.second() + ": " + f.size(read.second());
     };
   }
 
-  private Shown rock(double value, double radius) {
-    RockWorkings rock = new RockWorkings(value, Instrument.dial(), radius, origin);
+  /** Thousandths where a dial indicator's own reading is the result. */
+  private String number(double value) {
+    boolean dialled =
+        test.second().isEmpty()
+            && test.instrument().filter(i -> i.measures().equals("travel")).isPresent();
+    return dialled ? f.fine(value) : f.size(value);
+  }
+
+  private static String behind(String unit) {
+    return unit.isEmpty() ? "" : " " + unit;
+  }
+
+  private Figure mean(TestReading read) {
+    Readings readings = Readings.of(read.values(), test.instrument().orElse(COUNTED));
+    Working mean = SettingWorkings.mean(test.title(), readings, test.unit(), origin);
+    return workings.figure(when, mean, "mean " + f.measured(mean.result()) + behind(test.unit()));
+  }
+
+  private List<Figure> following(TestReading read) {
+    return switch (test.footing()) {
+      case AS_READ, SPAN -> List.of();
+      case TILT -> tilt(read);
+      case TORQUE -> List.of(torque(read));
+      case APART -> List.of(apart(read));
+      case PER_TURN -> List.of(perTurn(read));
+    };
+  }
+
+  private List<Figure> tilt(TestReading read) {
+    RockWorkings rock = new RockWorkings(read.value(), Instrument.dial(), read.second(), origin);
     List<Figure> figures = new ArrayList<>();
     figures.add(
         workings.figure(when, rock.tilt(), f.oneDecimal(rock.tilt().result().value()) + " mrad"));
-    pair.ifPresent(
-        p -> {
-          var like = rock.likeEndPlay(p);
-          figures.add(
-              workings.figure(
-                  when, like, "like " + f.size(like.result().value()) + " mm end play"));
-        });
-    return new Shown(f.size(value) + " mm at " + f.size(radius) + " mm", figures);
+    if (test == AccusingTest.ROCK) {
+      pair.map(rock::likeEndPlay)
+          .map(like -> workings.figure(when, like, like(like.result().value())))
+          .ifPresent(figures::add);
+    }
+    return figures;
   }
 
-  private Figure torque(double newtons, double radius) {
-    var torque =
-        SettingWorkings.torque(new Measured(newtons, test.uncertaintyAt(newtons)), radius, origin);
+  private String like(double endPlay) {
+    return "like " + f.size(endPlay) + " mm end play";
+  }
+
+  private Figure torque(TestReading read) {
+    var torque = SettingWorkings.torque(read.measured(test), read.second(), origin);
     return workings.figure(when, torque, f.size(torque.result().value()) + " Nm");
   }
 
-  private Figure heat(double here, double other) {
-    double probe = Instrument.withId("probe").orElseThrow().uncertainty();
-    return workings.figure(
-        when, Comparison.heat(here, other, probe, origin), f.hotter(here - other));
+  private Figure apart(TestReading read) {
+    double apart = read.value() - read.second();
+    double one = read.measured(test).uncertainty();
+    if (test == AccusingTest.HUB_HEAT) {
+      return workings.figure(
+          when, Comparison.heat(read.value(), read.second(), one, origin), f.hotter(apart));
+    }
+    Working difference =
+        Comparison.apart(
+            test.title(),
+            read.measured(test),
+            new Measured(read.second(), test.uncertaintyAt(read.second())),
+            test.unit(),
+            origin);
+    return workings.figure(when, difference, f.size(Math.abs(apart)) + behind(test.unit()));
   }
 
-  /** The figure that is compared: mm of rock at the rim, mm, Nm, or °C of difference either way. */
-  static Measured compared(AccusingTest test, double value, Double second) {
-    return switch (test) {
-      case ROCK, END_PLAY -> new Measured(value, test.uncertaintyAt(value));
-      case RUN_OUT -> new Measured(value, test.uncertaintyAt(value) * Math.sqrt(2));
-      case DRAG ->
-          RunningTorque.of(new Measured(value, test.uncertaintyAt(value)), second).newtonMetres();
-      case HUB_HEAT -> new Measured(Math.abs(value - second), test.uncertaintyAt(0));
-    };
+  private Figure perTurn(TestReading read) {
+    Working clicks = ClickWorkings.perTurn(read.value(), read.second());
+    return workings.figure(when, clicks, f.size(clicks.result().value()) + " per turn");
   }
 
-  /** The unit of the figure that is compared. */
-  static String unit(AccusingTest test) {
-    return switch (test) {
-      case ROCK, END_PLAY, RUN_OUT -> "mm";
-      case DRAG -> "Nm";
-      case HUB_HEAT -> "°C";
-    };
+  /** What would make a repeat more certain, in the unit that is compared. */
+  static List<Finer> finer(AccusingTest test, TestRecord r) {
+    return test.instrument().stream()
+        .filter(i -> i.measures().equals("travel"))
+        .flatMap(i -> i.finer().stream())
+        .map(i -> finer(test, r, i))
+        .toList();
   }
 
-  /** What would make a repeat more certain. */
-  static List<Finer> finer(AccusingTest test) {
-    return switch (test) {
-      case ROCK, END_PLAY, RUN_OUT ->
-          Instrument.dial().finer().stream()
-              .map(i -> new Finer("repeat it with a " + i.name(), i.uncertainty()))
-              .toList();
-      case DRAG, HUB_HEAT -> List.of();
-    };
+  private static Finer finer(AccusingTest test, TestRecord r, Instrument with) {
+    double reading = with.uncertaintyAt(r.after().value());
+    return new Finer(
+        "repeat it with a " + with.name(),
+        r.after().comparedUncertainty(test, reading, r.before()));
   }
 
   static RepeatedTest repeated(AccusingTest test, TestRecord record) {
-    Optional<Measured> after =
-        record.afterValue() == null
-            ? Optional.empty()
-            : Optional.of(compared(test, record.afterValue(), record.afterSecond()));
     return new RepeatedTest(
-        test, compared(test, record.beforeValue(), record.beforeSecond()), after);
-  }
-
-  static boolean hasSecond(AccusingTest test) {
-    return test != AccusingTest.END_PLAY && test != AccusingTest.RUN_OUT;
+        test,
+        record.before().compared(test, record.after()),
+        Optional.ofNullable(record.after()).map(r -> r.compared(test, record.before())),
+        !record.inOrder());
   }
 }

@@ -3,27 +3,39 @@ package unbo.app.proving;
 import java.time.Instant;
 
 /**
- * A test that accused the bearing, before and after. What first and second mean is the test's: rock
- * mm at radius mm, drag N at radius mm, heat °C of this hub and of the other, end play mm alone.
+ * A test that was measured before the work, and done again.
  *
- * @param beforeSecond null where the test has one number
- * @param afterValue null while it was not repeated
- * @param person who repeated it, null while nobody has
+ * @param before what was read then
+ * @param after what was read when it was repeated; null while it was not
+ * @param person who repeated it; null while nobody has
+ * @param inOrder whether the reading before was in order, so that it accuses nothing
  */
 public record TestRecord(
-    double beforeValue,
-    Double beforeSecond,
-    Double afterValue,
-    Double afterSecond,
-    String person,
-    Instant at) {
+    TestReading before, TestReading after, String person, Instant at, boolean inOrder) {
 
   public TestRecord(double beforeValue, Double beforeSecond) {
-    this(beforeValue, beforeSecond, null, null, null, null);
+    this(TestReading.of(beforeValue, beforeSecond), false);
   }
 
-  /** The same test with a repeat beside it; nulls take the repeat away. */
-  public TestRecord repeated(Double value, Double second, String by, Instant when) {
-    return new TestRecord(beforeValue, beforeSecond, value, second, by, when);
+  TestRecord(TestReading before, boolean inOrder) {
+    this(before, null, null, null, inOrder);
+  }
+
+  /** The same test with a repeat beside it. */
+  public TestRecord repeated(double value, Double second, String by, Instant when) {
+    return repeated(TestReading.of(value, second), by, when);
+  }
+
+  TestRecord repeated(TestReading now, String by, Instant when) {
+    return new TestRecord(before, now, by, when, inOrder);
+  }
+
+  /** The same without its repeat. */
+  TestRecord notRepeated() {
+    return new TestRecord(before, inOrder);
+  }
+
+  boolean isRepeated() {
+    return after != null;
   }
 }

@@ -39,27 +39,25 @@ final class TestRows {
 
   TestRow row(AccusingTest test) {
     TestRecord r = ProveSheet.record(piece, record, test).orElse(null);
-    boolean repeated = r != null && r.afterValue() != null;
+    boolean repeated = r != null && r.isRepeated();
     Verdict better = r == null ? null : TestFigures.repeated(test, r).better().orElse(null);
     Working gain = repeated ? gain(test, r) : null;
     return new TestRow(
         test,
-        secondLabel(test),
-        test == AccusingTest.HUB_HEAT ? "°C" : "mm",
-        r == null ? null : shown(test, "before", r.beforeValue(), r.beforeSecond(), before()),
-        repeated ? shown(test, "now", r.afterValue(), r.afterSecond(), now(r)) : null,
+        r == null ? null : shown(test, "before", r.before(), before()),
+        repeated ? shown(test, "now", r.after(), now(r)) : null,
         gain == null ? null : figure(test, gain),
         better,
         better == Verdict.CANNOT_TELL
             ? Settling.of(gain, Comparison.BETTER).sentences()
             : List.of(),
         test == AccusingTest.END_PLAY,
+        r != null && r.inOrder(),
         repeated && isSigned(r) ? r.person() + ", " + figures.moment(r.at()) : "");
   }
 
-  private TestFigures.Shown shown(
-      AccusingTest test, String when, double value, Double second, Origin origin) {
-    return new TestFigures(test, when, origin, pair, workings, figures).shown(value, second);
+  private TestFigures.Shown shown(AccusingTest test, String when, TestReading read, Origin origin) {
+    return new TestFigures(test, when, origin, pair, workings, figures).shown(read);
   }
 
   private static Origin before() {
@@ -82,24 +80,17 @@ final class TestRows {
   private Working gain(AccusingTest test, TestRecord r) {
     return Comparison.gain(
         test.title(),
-        TestFigures.compared(test, r.beforeValue(), r.beforeSecond()),
-        TestFigures.compared(test, r.afterValue(), r.afterSecond()),
-        TestFigures.unit(test),
-        TestFigures.finer(test),
+        test.moreIsBetter(),
+        r.before().compared(test, r.after()),
+        r.after().compared(test, r.before()),
+        test.comparedUnit(),
+        TestFigures.finer(test, r),
         now(r));
   }
 
   private Figure figure(AccusingTest test, Working gain) {
-    String unit = TestFigures.unit(test);
+    String unit = test.comparedUnit();
     String text = Digits.both(gain.result().value(), gain.result().uncertainty()) + " " + unit;
     return workings.judged("", gain, Comparison.BETTER, text);
-  }
-
-  private static String secondLabel(AccusingTest test) {
-    return switch (test) {
-      case ROCK, DRAG -> "at radius";
-      case HUB_HEAT -> "other side";
-      case END_PLAY, RUN_OUT -> "";
-    };
   }
 }

@@ -80,7 +80,7 @@ public record SetSheet(
 
   /** What a preview replaces beside the answer: the section and the note under every field. */
   public String notePlaces() {
-    StringBuilder places = new StringBuilder("#section");
+    StringBuilder places = new StringBuilder("#section,#set-sight");
     for (String field : SetForm.NOTED) {
       places.append(",#note-").append(field);
     }

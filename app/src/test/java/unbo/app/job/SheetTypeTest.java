@@ -74,7 +74,7 @@ class SheetTypeTest {
                "role":"MECHANIC","at":"2026-11-23T10:15:30Z"}},
              "findings":{"CRACK":{"person":"Tuva","at":"2026-11-23T10:15:30Z"}},
              "recheckOn":"2027-01-10","recheckKm":500}""");
-    assertThat(prove.tests().get(AccusingTest.ROCK).afterValue()).isEqualTo(0.4);
+    assertThat(prove.tests().get(AccusingTest.ROCK).after().values()).containsExactly(0.4);
     assertThat(prove.stops().get(HardStop.BRAKE).waived()).isTrue();
     assertThat(prove.findings()).containsKey(RoadFinding.CRACK);
     assertThat(prove.recheckOn()).isEqualTo(LocalDate.of(2027, 1, 10));

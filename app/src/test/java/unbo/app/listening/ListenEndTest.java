@@ -70,8 +70,8 @@ class ListenEndTest extends ListenTest {
         .isEqualTo(StationMark.State.DONE);
     assertThat(job.work().mark(Station.ROCK).orElseThrow().getState())
         .isEqualTo(StationMark.State.DONE);
-    assertThat(job.work().sheet(ProveRecord.TYPE).tests().get(AccusingTest.ROCK).beforeValue())
-        .isEqualTo(1.9);
+    assertThat(job.work().sheet(ProveRecord.TYPE).tests().get(AccusingTest.ROCK).before().values())
+        .containsExactly(1.9);
     assertThat(job.work().getOpeningFindings().values())
         .filteredOn(f -> f.isRepeated())
         .extracting(f -> f.getAnswer())

@@ -25,15 +25,17 @@ class TestFiguresTest {
   private static String words(AccusingTest test, double value, Double second) {
     return new TestFigures(
             test, "now", Origin.measured("by the test"), PAIR, new Workings("test"), new Figures())
-        .shown(value, second)
+        .shown(TestReading.of(value, second))
         .text();
   }
 
   /** Two hubs warm alike is nothing; one warmer or colder than its brother is a finding. */
   @Test
   void heatIsComparedByItsDistanceFromTheBrotherEitherWay() {
-    assertThat(TestFigures.compared(AccusingTest.HUB_HEAT, 63, 25.0).value()).isEqualTo(38);
-    assertThat(TestFigures.compared(AccusingTest.HUB_HEAT, 25, 63.0).value()).isEqualTo(38);
+    assertThat(TestReading.of(63, 25.0).compared(AccusingTest.HUB_HEAT, null).value())
+        .isEqualTo(38);
+    assertThat(TestReading.of(25, 63.0).compared(AccusingTest.HUB_HEAT, null).value())
+        .isEqualTo(38);
     assertThat(words(AccusingTest.HUB_HEAT, 25, 63.0)).endsWith("38 °C cooler");
   }
 
@@ -42,7 +44,7 @@ class TestFiguresTest {
     TestRecord record = new TestRecord(14, 290.0).repeated(28.0, 145.0, "J", Instant.EPOCH);
     assertThat(TestFigures.repeated(AccusingTest.DRAG, record).better())
         .contains(Verdict.CANNOT_TELL);
-    assertThat(TestFigures.compared(AccusingTest.DRAG, 14, 290.0).value())
+    assertThat(TestReading.of(14, 290.0).compared(AccusingTest.DRAG, null).value())
         .isCloseTo(4.06, within(1e-9));
   }
 
@@ -59,19 +61,13 @@ class TestFiguresTest {
     assertThat(TestFigures.repeated(AccusingTest.ROCK, new TestRecord(1.9, 290.0)).isRepeated())
         .isFalse();
     TestRecord taken =
-        new TestRecord(1.9, 290.0)
-            .repeated(0.4, 290.0, "J", Instant.EPOCH)
-            .repeated(null, null, null, null);
+        new TestRecord(1.9, 290.0).repeated(0.4, 290.0, "J", Instant.EPOCH).notRepeated();
     assertThat(TestFigures.repeated(AccusingTest.ROCK, taken).better()).isEmpty();
-    assertThat(taken.beforeValue()).isEqualTo(1.9);
+    assertThat(taken.before().value()).isEqualTo(1.9);
   }
 
   @Test
-  void endPlayAndRunOutAreOneNumber() {
-    for (AccusingTest test : AccusingTest.values()) {
-      assertThat(TestFigures.hasSecond(test))
-          .isEqualTo(test != AccusingTest.END_PLAY && test != AccusingTest.RUN_OUT);
-    }
+  void endPlayIsOneNumber() {
     assertThat(words(AccusingTest.END_PLAY, 0.0633, null)).isEqualTo("0.063 mm");
   }
 }

@@ -32,21 +32,45 @@ public final class Comparison {
             Input.of("T₂", "other side", other, probe, "°C", origin)));
   }
 
+  /** How far two readings are apart, either way, in their unit. */
+  public static Working apart(
+      String title, Measured one, Measured other, String unit, Origin origin) {
+    return Working.of(
+        Formula.of(
+            title,
+            unit,
+            "Δ = |a − b|",
+            v -> Math.abs(v.get("a") - v.get("b")),
+            "JCGM 100:2008, 5.1.2: the uncertainties of two readings add by root-sum-square.",
+            "Both read in the same way, one after the other."),
+        List.of(
+            new Input("a", "here", one, unit, origin, List.of()),
+            new Input("b", "beside it", other, unit, origin, List.of())));
+  }
+
   /**
-   * By how much a test became better, in its unit: before less now.
+   * By how much a test became better, in its unit: before less now, or now less before.
    *
+   * @param moreIsBetter whether more than before is better
    * @param finer what would make both readings better, if anything
    */
   public static Working gain(
-      String title, Measured before, Measured now, String unit, List<Finer> finer, Origin origin) {
+      String title,
+      boolean moreIsBetter,
+      Measured before,
+      Measured now,
+      String unit,
+      List<Finer> finer,
+      Origin origin) {
+    int sign = moreIsBetter ? -1 : 1;
     return Working.of(
         Formula.of(
             "Gain of “" + title + "”",
             unit,
-            "gain = before − now",
-            v -> v.get("before") - v.get("now"),
+            moreIsBetter ? "gain = now − before" : "gain = before − now",
+            v -> sign * (v.get("before") - v.get("now")),
             "JCGM 100:2008, 5.1.2: independent readings add by root-sum-square.",
-            "Better only when the gain is over its uncertainty. One reading each: the scatter is not in it."),
+            "Better only when the gain is over its uncertainty. Of one reading alone the scatter is not known."),
         List.of(
             new Input("before", "before the work", before, unit, origin, List.of()),
             new Input("now", "now", now, unit, origin, finer)));

@@ -21,7 +21,7 @@ public record Proof(List<String> open, List<String> blocking) {
   /**
    * Judges a job.
    *
-   * @param accusing the tests that accused the bearing
+   * @param accusing the tests that were measured before, those that accused among them
    * @param repeats findings of the beginning that have no number
    * @param asked the hard stops that this position asks
    * @param met the hard stops that are met
@@ -49,15 +49,20 @@ public record Proof(List<String> open, List<String> blocking) {
 
   private static List<String> openTests(List<RepeatedTest> accusing, List<Repeat> repeats) {
     boolean lookedAgain = repeats.stream().anyMatch(Proof::showsSomething);
-    if (!lookedAgain && accusing.stream().noneMatch(RepeatedTest::isRepeated)) {
-      return List.of("No fault test was repeated: repeat at least one.");
-    }
     List<String> open = new ArrayList<>();
+    if (!lookedAgain && accusing.stream().noneMatch(t -> t.accuses() && t.isRepeated())) {
+      open.add("No fault test was repeated: repeat at least one.");
+      accusing.stream().filter(Proof::isWorse).map(Proof::worse).forEach(open::add);
+      return open;
+    }
     for (RepeatedTest test : accusing) {
+      if (!test.isRepeated() && !test.accuses()) {
+        continue;
+      }
       if (!test.isRepeated()) {
         open.add(test.test().title() + " showed the fault and was not repeated.");
-      } else if (test.better().orElseThrow() == Verdict.NO) {
-        open.add(test.test().title() + " is worse than before.");
+      } else if (isWorse(test)) {
+        open.add(worse(test));
       } else if (test.isSameAsBefore()) {
         open.add(
             test.test().title()
@@ -65,6 +70,14 @@ public record Proof(List<String> open, List<String> blocking) {
       }
     }
     return open;
+  }
+
+  private static boolean isWorse(RepeatedTest test) {
+    return test.better().filter(b -> b == Verdict.NO).isPresent();
+  }
+
+  private static String worse(RepeatedTest test) {
+    return test.test().title() + " is worse than before.";
   }
 
   private static boolean showsSomething(Repeat repeat) {

@@ -73,6 +73,7 @@ class RockWorkingsTest {
     Working w =
         Comparison.gain(
             "Rock at the rim",
+            false,
             new Measured(0.205, 0.005),
             new Measured(0.2, 0.005),
             "mm",

@@ -22,7 +22,10 @@ class ProofTest {
 
   private static RepeatedTest rock(double before, Double after) {
     return new RepeatedTest(
-        AccusingTest.ROCK, measured(before), Optional.ofNullable(after).map(ProofTest::measured));
+        AccusingTest.ROCK,
+        measured(before),
+        Optional.ofNullable(after).map(ProofTest::measured),
+        true);
   }
 
   private static Measured measured(double value) {

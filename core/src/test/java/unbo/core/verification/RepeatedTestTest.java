@@ -18,7 +18,8 @@ class RepeatedTestTest {
     return new RepeatedTest(
             AccusingTest.DRAG,
             new Measured(before, uncertainty),
-            Optional.of(new Measured(after, uncertainty)))
+            Optional.of(new Measured(after, uncertainty)),
+            true)
         .better();
   }
 
@@ -39,7 +40,9 @@ class RepeatedTestTest {
     assertThat(judged(4.0, 3.0, 0.5)).contains(Verdict.YES);
     assertThat(judged(4.0, 3.4, 0.5)).contains(Verdict.CANNOT_TELL);
     assertThat(judged(3.0, 4.0, 0.5)).contains(Verdict.NO);
-    assertThat(new RepeatedTest(AccusingTest.ROCK, new Measured(1, 0), Optional.empty()).better())
+    assertThat(
+            new RepeatedTest(AccusingTest.ROCK, new Measured(1, 0), Optional.empty(), true)
+                .better())
         .isEmpty();
   }
 
