@@ -61,7 +61,7 @@ class QuestionsTest extends PageTest {
       newJob();
     }
     assertThat(questions(path)).isEqualTo(few);
-    assertThat(few).isLessThan(8);
+    assertThat(few).isLessThan(17);
   }
 
   @Test

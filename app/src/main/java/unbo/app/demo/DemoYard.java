@@ -2,6 +2,7 @@ package unbo.app.demo;
 
 import java.time.Clock;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.springframework.context.annotation.Profile;
@@ -109,23 +110,7 @@ class DemoYard {
     searches.found(doors(Clock.offset(clock, ago.negated())), ago, fleet);
     searches.running(fleet);
     searches.recheck(fleet);
-    script(Duration.ofHours(28), MECHANIC)
-        .openAt(
-            fleet.named("Sidecar outfit “Skua”"),
-            "sprocket-carrier",
-            "chain side rattles, carrier wags when the chain is pulled");
-    DemoScript apprentice = script(Duration.ofHours(5), APPRENTICE);
-    apprentice.openAt(
-        fleet.named("Motorcycle “Swift”"), "steering-head", "notch at straight ahead");
-    Job tricycle =
-        apprentice.openAt(
-            fleet.named("Cargo tricycle “Auk”"), "front-left", "wheel rubs the guard in bends");
-    apprentice.note(tricycle, Station.LISTEN, StationMark.State.SKIPPED, "");
-    script(Duration.ofHours(3), APPRENTICE)
-        .openAt(
-            fleet.named("Bicycle “Wren”"),
-            "bottom-bracket",
-            "creaks once per turn, left foot down");
+    new StationJobs(this::script, fleet, LocalDate.now(clock)).open();
   }
 
   /** The job of the README's walk: it carries what accused the bearing and waits at Name. */

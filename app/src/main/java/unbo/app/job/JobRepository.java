@@ -36,6 +36,28 @@ public interface JobRepository extends JpaRepository<Job, Long> {
           + " where j.closedAt is null order by j.id")
   List<Job> open();
 
+  // A question for each collection, so that many jobs ask no more than few: what they bring is the
+  // same jobs, filled.
+
+  @Query("select j from Job j left join fetch j.work.bearings where j.closedAt is null")
+  List<Job> openWithBearings();
+
+  @Query("select j from Job j left join fetch j.work.dimensions where j.closedAt is null")
+  List<Job> openWithDimensions();
+
+  @Query("select j from Job j left join fetch j.work.parts where j.closedAt is null")
+  List<Job> openWithParts();
+
+  @Query("select j from Job j left join fetch j.work.openingFindings where j.closedAt is null")
+  List<Job> openWithOpeningFindings();
+
+  @Query("select j from Job j left join fetch j.work.sheets where j.closedAt is null")
+  List<Job> openWithSheets();
+
+  @Query(
+      "select j from Job j join fetch j.vehicle left join fetch j.work.sheets where j.id in :ids")
+  List<Job> withSheets(List<Long> ids);
+
   @Query(
       "select j from Job j join fetch j.vehicle where j.arrangement = :arrangement"
           + " and j.closedAt is null order by j.id desc limit 20")
@@ -58,6 +80,21 @@ public interface JobRepository extends JpaRepository<Job, Long> {
 
   @Query("select j from Job j join fetch j.vehicle where j.id in :ids order by j.id desc")
   List<Job> named(List<Long> ids);
+
+  /**
+   * Ids of closed jobs whose recheck is booked for some day until {@code until}, written {@code
+   * 2026-12-24}, and after which no job was opened at the same position.
+   */
+  @Query(
+      nativeQuery = true,
+      value =
+          """
+          select j.id from job j join job_sheet s on s.job_id = j.id and s.station = 'PROVE'
+          where s.recheck_on <= :until and j.closed_at is not null
+            and not exists (select 1 from job n where n.vehicle_id = j.vehicle_id
+              and n.position = j.position and n.id > j.id)
+          order by s.recheck_on, j.id limit 50""")
+  List<Long> dueUntil(String until);
 
   /** Ids of jobs with a pattern in any text of their record; {@code !} escapes a wildcard. */
   @Query(

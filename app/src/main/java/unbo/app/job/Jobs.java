@@ -2,11 +2,16 @@ package unbo.app.job;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import unbo.app.vehicle.Vehicle;
@@ -71,6 +76,36 @@ public class Jobs {
   @Transactional(readOnly = true)
   public List<Job> lately() {
     return jobs.lately();
+  }
+
+  /** Closed jobs with their sheets whose recheck is booked until a day, the earliest first. */
+  @Transactional(readOnly = true)
+  public List<Job> dueUntil(LocalDate day) {
+    List<Long> ids = jobs.dueUntil(day.toString());
+    List<Job> due = new ArrayList<>(ids.isEmpty() ? List.of() : jobs.withSheets(ids));
+    due.sort(Comparator.comparingInt(j -> ids.indexOf(j.getId())));
+    return due;
+  }
+
+  /** What is open, with the whole of its record. */
+  @Transactional(readOnly = true)
+  public List<Job> openWhole() {
+    List<Job> open = jobs.open();
+    jobs.openWithBearings();
+    jobs.openWithDimensions();
+    jobs.openWithParts();
+    jobs.openWithOpeningFindings();
+    jobs.openWithSheets();
+    return open;
+  }
+
+  /** The last line of each job's history, by the job's id. */
+  @Transactional(readOnly = true)
+  public Map<Long, JobEvent> lastChanges(List<Job> of) {
+    List<Long> ids = of.stream().map(Job::getId).toList();
+    return ids.isEmpty()
+        ? Map.of()
+        : events.lastOf(ids).stream().collect(Collectors.toMap(JobEvent::getJobId, e -> e));
   }
 
   /** All jobs of a vehicle with their stations, the newest first. */

@@ -21,7 +21,15 @@ final class EarlierChecks {
 
   private EarlierChecks() {}
 
-  static ObjectNode upgraded(ObjectNode sheet) {
+  static ObjectNode upgraded(int version, ObjectNode sheet) {
+    if (version == 1) {
+      asked(sheet);
+    }
+    sheet.path("tests").forEach(test -> readings((ObjectNode) test));
+    return sheet;
+  }
+
+  private static void asked(ObjectNode sheet) {
     JsonNode stops = sheet.path("stops");
     ArrayNode asked = sheet.putArray("askedThen");
     ALWAYS.forEach(stop -> asked.add(stop.name()));
@@ -30,11 +38,9 @@ final class EarlierChecks {
     if (locking.isObject()) {
       LOCKING.forEach(stop -> ((ObjectNode) stops).set(stop.name(), locking.deepCopy()));
     }
-    sheet.path("tests").forEach(test -> readings((ObjectNode) test));
-    return sheet;
   }
 
-  /** Version 1 kept one number of a test, and its second, before and after. */
+  /** Versions 1 and 2 kept one number of a test, and its second, before and after. */
   private static void readings(ObjectNode test) {
     reading(test, "before");
     reading(test, "after");

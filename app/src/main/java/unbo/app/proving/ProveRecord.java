@@ -35,9 +35,9 @@ public record ProveRecord(
       new SheetType<>(
           Station.PROVE,
           ProveRecord.class,
-          2,
+          3,
           new ProveRecord(null, null, null, null, null, null),
-          (version, old) -> EarlierChecks.upgraded(old));
+          EarlierChecks::upgraded);
 
   public ProveRecord {
     tests = tests == null ? Map.of() : Map.copyOf(tests);

@@ -8,6 +8,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import unbo.app.drawing.VehiclePlan;
+import unbo.app.job.Job;
 import unbo.app.job.Jobs;
 import unbo.app.listening.Listening;
 import unbo.app.listening.Listenings;
@@ -21,11 +22,13 @@ class YardController {
   private final Vehicles vehicles;
   private final Jobs jobs;
   private final Listenings listenings;
+  private final Mornings mornings;
 
-  YardController(Vehicles vehicles, Jobs jobs, Listenings listenings) {
+  YardController(Vehicles vehicles, Jobs jobs, Listenings listenings, Mornings mornings) {
     this.vehicles = vehicles;
     this.jobs = jobs;
     this.listenings = listenings;
+    this.mornings = mornings;
   }
 
   @GetMapping("/")
@@ -35,7 +38,8 @@ class YardController {
 
   @GetMapping("/yard")
   String yard(@RequestParam(defaultValue = "plan") String view, Model model) {
-    List<OpenJob> open = jobs.open().stream().map(YardRows::open).toList();
+    List<Job> whole = jobs.openWhole();
+    List<OpenJob> open = whole.stream().map(YardRows::open).toList();
     Map<Long, List<OpenJob>> byVehicle =
         open.stream().collect(Collectors.groupingBy(j -> j.job().getVehicle().getId()));
     List<Listening> standing = listenings.standing();
@@ -49,6 +53,7 @@ class YardController {
                         byVehicle.getOrDefault(v.getId(), List.of()),
                         standing))
             .toList();
+    model.addAttribute("morning", mornings.of(whole, standing));
     model.addAttribute("rows", rows);
     model.addAttribute("open", open);
     model.addAttribute("lately", jobs.lately());
