@@ -14,6 +14,7 @@ import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.DimensionWorkings;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.catalogue.Bearing;
+import unbo.core.designation.ClosedSides;
 import unbo.core.section.Section;
 import unbo.core.section.SectionBuilder;
 
@@ -38,6 +39,7 @@ public class DrawnSections {
       String arrangement,
       Map<String, Bearing> read,
       Map<String, Double> measured,
+      Map<String, ClosedSides> closed,
       double greaseShare,
       Optional<String> selected,
       PartStates states,
@@ -64,6 +66,7 @@ public class DrawnSections {
             assembly.arrangement().id(),
             assembly.read(),
             assembly.measured(),
+            assembly.closed(),
             greaseShare,
             Optional.ofNullable(selected).map(PartTemplate::id),
             states,

@@ -28,6 +28,14 @@ final class Documents {
 
   private Documents() {}
 
+  static <T> T read(String document, Class<T> type) {
+    try {
+      return MAPPER.readValue(document, type);
+    } catch (JsonProcessingException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
   static String write(Object record) {
     try {
       return MAPPER.writeValueAsString(record);

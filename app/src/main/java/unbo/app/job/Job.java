@@ -70,7 +70,7 @@ public class Job implements Workpiece {
 
   @Override
   public Assembly assembly() {
-    return new Assembly(arrangement(), work.bearings(), work.sizes());
+    return new Assembly(arrangement(), work.bearings(), work.sizes()).closedBy(work.closed());
   }
 
   @Override

@@ -65,9 +65,7 @@ public class JobSection {
 
   /** The assembly with the sizes that a form gives, saved or not. */
   private static Assembly drawn(Workpiece piece, Marks marks) {
-    Map<String, Double> sizes = new HashMap<>(piece.assembly().measured());
-    sizes.putAll(marks.sizes());
-    return new Assembly(piece.arrangement(), piece.assembly().read(), sizes);
+    return piece.assembly().withSizes(marks.sizes());
   }
 
   private static String note(String drawn) {

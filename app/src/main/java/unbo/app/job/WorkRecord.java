@@ -20,6 +20,7 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.hibernate.Hibernate;
 import unbo.core.catalogue.Bearing;
+import unbo.core.designation.ClosedSides;
 
 /**
  * The record of the work on one job, as facts and sheets. Facts are shared by the stations:
@@ -110,6 +111,14 @@ public class WorkRecord {
           }
         });
     return known;
+  }
+
+  /** What closes the bearings that were read. */
+  Map<String, ClosedSides> closed() {
+    Map<String, ClosedSides> closed = new HashMap<>();
+    bearings.forEach(
+        (place, marked) -> marked.facts().ifPresent(f -> closed.put(place, f.closed())));
+    return closed;
   }
 
   /** The sizes that were measured, in mm. */

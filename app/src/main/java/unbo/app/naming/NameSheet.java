@@ -1,6 +1,8 @@
 package unbo.app.naming;
 
 import java.util.List;
+import java.util.Optional;
+import unbo.app.job.Marked;
 import unbo.app.job.Workpiece;
 import unbo.app.web.Figures;
 import unbo.app.working.WorkingView;
@@ -8,6 +10,7 @@ import unbo.app.working.Workings;
 import unbo.core.arrangement.BearingPlace;
 import unbo.core.arrangement.StackProblem;
 import unbo.core.catalogue.Bearing;
+import unbo.core.designation.BearingFacts;
 import unbo.core.designation.Reading;
 import unbo.core.designation.ReadingReport;
 import unbo.core.units.Problem;
@@ -22,6 +25,8 @@ import unbo.core.units.Problem;
  * @param continuations what the text could still become
  * @param problem why nothing could be read or taken, or null
  * @param taken what stands in the record, or is assumed; null where only sizes are known
+ * @param said what the marking that stands in the record said besides the number
+ * @param foreign the marking that is kept as found though it does not belong; empty for none
  * @param workings of the figures
  */
 public record NameSheet(
@@ -32,6 +37,8 @@ public record NameSheet(
     List<String> continuations,
     Problem problem,
     Bearing taken,
+    List<String> said,
+    String foreign,
     List<WorkingView> workings) {
 
   /** A place to choose: its part's address word, and what stands there. */
@@ -50,6 +57,7 @@ public record NameSheet(
             .limit(MOST_ROWS)
             .map(r -> row(job, place, report, r, figures, workings))
             .toList();
+    Optional<Marked> kept = job.work().bearingAt(place.id());
     Problem problem = refusal != null ? refusal : report.problem().orElse(null);
     return new NameSheet(
         place,
@@ -59,6 +67,8 @@ public record NameSheet(
         report.continuations(),
         problem,
         job.assembly().bearingAt(place.id()).orElse(null),
+        kept.flatMap(Marked::facts).map(BearingFacts::lines).orElse(List.of()),
+        kept.filter(m -> !m.isRead()).map(Marked::getMarking).orElse(""),
         workings.all());
   }
 

@@ -62,6 +62,10 @@ class NameStation implements Worksheet {
   public Press press(Job job, Form form, Press.By by) {
     BearingPlace place = named(job, form.get("part"));
     String text = form.get("text");
+    Optional<Bearing> kept = chosen(text, form.get("keep"));
+    if (kept.isPresent() && !NameSheet.mayStandAt(place, kept.get())) {
+      return keptAsFound(place, text.strip(), kept.get());
+    }
     Optional<Bearing> read = chosen(text, form.get("take"));
     Optional<Problem> refusal = refusal(job, place, text, read);
     if (refusal.isPresent()) {
@@ -70,6 +74,25 @@ class NameStation implements Worksheet {
       return new Press.Refused(problems);
     }
     return taken(job, place, text.strip(), read.orElseThrow(), form.has("renewed"));
+  }
+
+  /**
+   * A bearing of a kind that does not belong there: its number is kept, and nothing drawn of it.
+   */
+  private static Press keptAsFound(BearingPlace place, String text, Bearing bearing) {
+    String line =
+        place.id()
+            + " bearing: “"
+            + text
+            + "” kept as found, not original: a "
+            + bearing.family().title()
+            + " where a "
+            + place.title()
+            + " belongs";
+    return Press.Taken.here(
+        StationMark.State.WORKED_ON,
+        line,
+        (changed, by) -> changed.work().setBearing(place.id(), Marked.text(text)));
   }
 
   private static Press taken(

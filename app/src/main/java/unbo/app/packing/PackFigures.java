@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import unbo.app.job.Marked;
 import unbo.app.job.Workpiece;
 import unbo.app.web.Figures;
 import unbo.app.working.WorkingView;
@@ -74,6 +75,7 @@ record PackFigures(
     return piece
         .work()
         .bearingAt(place.id())
+        .filter(Marked::isRead)
         .map(m -> Origin.read("“" + m.getMarking() + "”, " + number + " in the table"))
         .orElseGet(() -> Origin.assumed("nobody has read the number; " + number + " is assumed"));
   }

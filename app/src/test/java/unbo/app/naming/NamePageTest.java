@@ -71,6 +71,56 @@ class NamePageTest extends PageTest {
         .andExpect(content().string(containsString("value=\"6206-2RS\"")));
   }
 
+  /** What another hand put there is kept by its name, and nothing is worked out from it. */
+  @Test
+  void aBearingOfAnotherKindIsKeptAsFoundNotOriginal() throws Exception {
+    Job job = newJob();
+    mvc.perform(
+            post("/jobs/{id}/name", job.getId())
+                .param("text", "6206-2RS")
+                .param("part", "inboard-cone")
+                .param("revision", "0")
+                .param("keep", "6206")
+                .with(as("tuva"))
+                .with(csrf()))
+        .andExpect(status().is3xxRedirection());
+    Job kept = reload(job);
+    assertThat(kept.work().bearingAt("inboard").orElseThrow().getMarking()).isEqualTo("6206-2RS");
+    assertThat(kept.assembly().isRead("inboard")).as("not drawn, not reckoned with").isFalse();
+    assertThat(jobs.history(job.getId()).get(0).getText()).contains("kept as found, not original");
+    mvc.perform(
+            get("/jobs/{id}", job.getId())
+                .param("at", "name")
+                .param("part", "inboard-cone")
+                .with(as("tuva")))
+        .andExpect(content().string(containsString("As found, not original:")));
+  }
+
+  /** Closures, clearance and what stayed unread are kept with the number, and undone with it. */
+  @Test
+  void whatTheMarkingSaidIsKeptWithTheNumber() throws Exception {
+    Job job = newJobOn("a4");
+    mvc.perform(
+            post("/jobs/{id}/name", job.getId())
+                .param("text", "6204-2RS C3")
+                .param("part", "left-bearing")
+                .param("revision", "0")
+                .param("take", "6204")
+                .with(as("tuva"))
+                .with(csrf()))
+        .andExpect(status().is3xxRedirection());
+    mvc.perform(
+            get("/jobs/{id}", job.getId())
+                .param("at", "name")
+                .param("part", "left-bearing")
+                .with(as("tuva")))
+        .andExpect(content().string(containsString("contact seal on both sides; clearance C3")));
+    assertThat(reload(job).assembly().closed()).containsKey("left");
+    jobs.takeBack(
+        job.getId(), jobs.lastChange(reload(job)).orElseThrow().getEventId(), "Tuva Lind", false);
+    assertThat(reload(job).assembly().closed()).isEmpty();
+  }
+
   @Test
   void aDesignationThatTheTextDoesNotReadIsRefused() throws Exception {
     Job job = newJob();

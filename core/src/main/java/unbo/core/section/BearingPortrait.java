@@ -58,7 +58,7 @@ public record BearingPortrait(
     if (!full) {
       cage(pieces).ifPresent(pieces::add);
     }
-    if (bearing.family().isBall() && bearing.family() != Family.THRUST_BALL) {
+    if (ClosureShapes.canBeDrawn(bearing)) {
       ClosureShapes closures = new ClosureShapes(room, bearing, full);
       closures.of(left, true).ifPresent(pieces::add);
       closures.of(right, false).ifPresent(pieces::add);

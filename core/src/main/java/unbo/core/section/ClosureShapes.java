@@ -3,6 +3,7 @@ package unbo.core.section;
 import java.util.List;
 import java.util.Optional;
 import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Family;
 import unbo.core.designation.Closure;
 import unbo.core.section.BearingPortrait.Piece;
 import unbo.core.section.BearingShapes.Envelope;
@@ -32,6 +33,11 @@ final class ClosureShapes {
             .elementMm();
     this.outerShoulder = room.pitch() + SHOULDER * element;
     this.innerShoulder = room.pitch() - SHOULDER * element;
+  }
+
+  /** Whether a bearing is of a family whose closures are drawn. */
+  static boolean canBeDrawn(Bearing bearing) {
+    return bearing.family().isBall() && bearing.family() != Family.THRUST_BALL;
   }
 
   /** What closes a side; empty for an open one. */

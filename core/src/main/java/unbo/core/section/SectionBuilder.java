@@ -4,13 +4,18 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.BearingPlace;
 import unbo.core.arrangement.DimensionLine;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.arrangement.SizeTemplate;
 import unbo.core.arrangement.Stroke;
+import unbo.core.catalogue.Bearing;
+import unbo.core.designation.ClosedSides;
+import unbo.core.section.BearingShapes.Envelope;
 import unbo.core.section.Section.ContactLine;
 
 /** Builds the half section of any {@link Assembly} from the lines of its template. */
@@ -97,7 +102,11 @@ public final class SectionBuilder {
 
   private List<Shape> shapes(Stroke stroke) {
     if (stroke.verb() == Stroke.Verb.BEARING) {
-      return bearings.get(stroke.word()).shapes(stroke.piece());
+      List<Shape> shapes = new ArrayList<>(bearings.get(stroke.word()).shapes(stroke.piece()));
+      if (List.of("all", "outer").contains(stroke.piece())) {
+        shapes.addAll(closures(stroke.word()));
+      }
+      return shapes;
     }
     if (stroke.verb() == Stroke.Verb.TURNED) {
       return List.of(
@@ -115,6 +124,23 @@ public final class SectionBuilder {
       default ->
           List.of(new Shape(Profile.of(stroke.outside(), assembly), Shape.Look.of(stroke.word())));
     };
+  }
+
+  /** Shields and seals of a ball bearing that was read; none where it is not known. */
+  private List<Shape> closures(String place) {
+    ClosedSides sides = assembly.closed().get(place);
+    Bearing bearing = assembly.read().get(place);
+    if (sides == null || bearing == null || !ClosureShapes.canBeDrawn(bearing)) {
+      return List.of();
+    }
+    Envelope room = Envelope.of(assembly, place);
+    ClosureShapes closures = new ClosureShapes(room, bearing, false);
+    return Stream.of(
+            sides.left().flatMap(c -> closures.of(c, true)),
+            sides.right().flatMap(c -> closures.of(c, false)))
+        .flatMap(Optional::stream)
+        .flatMap(piece -> piece.shapes().stream())
+        .toList();
   }
 
   private Point anchor(PartTemplate part, List<Shape> shapes) {

@@ -1,0 +1,99 @@
+package unbo.core.designation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a marking said of a bearing beyond its sizes, to be kept with it.
+ *
+ * @param role {@code set}, {@code cone}, {@code cup} or {@code bearing}
+ * @param left closure of one side by its word; {@code not-known} when letters stayed unread that
+ *     may be one
+ * @param right closure of the other side
+ * @param clearance group; {@code CN} when none is marked
+ * @param tolerance class; {@code Normal} when none is marked
+ * @param cage material; {@code unknown} when none is marked
+ * @param contactAngleDeg as marked or tabled; null when not known
+ * @param features further facts, in the words of {@code suffixes.csv}
+ * @param unread runs that nothing explained
+ */
+public record BearingFacts(
+    String role,
+    String left,
+    String right,
+    String clearance,
+    String tolerance,
+    String cage,
+    Double contactAngleDeg,
+    List<String> features,
+    List<String> unread) {
+
+  static final String NOT_KNOWN = "not-known";
+
+  public BearingFacts {
+    features = features == null ? List.of() : List.copyOf(features);
+    unread = unread == null ? List.of() : List.copyOf(unread);
+  }
+
+  /** The facts of a reading. */
+  public static BearingFacts of(Reading reading) {
+    boolean sure = reading.unread().isEmpty();
+    return new BearingFacts(
+        reading.role(),
+        side(reading.left(), sure),
+        side(reading.right(), sure),
+        reading.clearance(),
+        reading.tolerance(),
+        reading.cage(),
+        reading.contactAngleDeg().isPresent() ? reading.contactAngleDeg().getAsDouble() : null,
+        reading.features(),
+        reading.unread());
+  }
+
+  /** No letter for a closure means open only when every letter was understood. */
+  private static String side(Closure closure, boolean sure) {
+    return closure == Closure.OPEN && !sure ? NOT_KNOWN : closure.id();
+  }
+
+  /** What closes it. */
+  public ClosedSides closed() {
+    return new ClosedSides(closure(left), closure(right));
+  }
+
+  private static Optional<Closure> closure(String word) {
+    return word == null || word.equals(NOT_KNOWN)
+        ? Optional.empty()
+        : Optional.of(Closure.parse(word));
+  }
+
+  /** The facts that a taper has none of are left out; what was not understood comes last. */
+  public List<String> lines() {
+    List<String> lines = new ArrayList<>();
+    if (!List.of("set", "cone", "cup").contains(role)) {
+      lines.add(closures());
+    }
+    lines.add("clearance " + clearance + (clearance.equals("CN") ? " (none marked)" : ""));
+    lines.add("tolerance " + tolerance + (tolerance.equals("Normal") ? " (none marked)" : ""));
+    lines.add("cage " + (cage.equals("unknown") ? "not known" : cage));
+    if (contactAngleDeg != null) {
+      lines.add("contact angle " + contactAngleDeg + "°");
+    }
+    lines.addAll(features);
+    if (!unread.isEmpty()) {
+      lines.add("not understood: " + String.join(" ", unread));
+    }
+    return List.copyOf(lines);
+  }
+
+  private String closures() {
+    String one = words(left);
+    return left.equals(right)
+        ? one + " on both sides"
+        : one + " on one side, " + words(right) + " on the other";
+  }
+
+  private static String words(String side) {
+    return side.equals(NOT_KNOWN) ? "closure not known" : Closure.parse(side).title();
+  }
+}
