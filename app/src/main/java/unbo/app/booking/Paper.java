@@ -64,9 +64,9 @@ class Paper {
     return out.toByteArray();
   }
 
-  /** The paper's fonts have no arrow, no tick, no root and no lowered signs. */
+  /** The paper's fonts have no arrow, no root and no lowered signs. */
   private static String inGlyphs(String html) {
-    String text = html.replace("→", "to").replace("✓", "×").replace("√", "root");
+    String text = html.replace("→", "to").replace("√", "root");
     return text.replace("₀", "0").replace("₁", "1").replace("₂", "2").replace("ₛ", "s");
   }
 

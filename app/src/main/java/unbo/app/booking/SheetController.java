@@ -14,10 +14,9 @@ import unbo.app.job.Form;
 import unbo.app.job.Job;
 import unbo.app.job.JobSection;
 import unbo.app.job.Jobs;
-import unbo.app.job.StationLine;
 import unbo.app.job.Worksheets;
 import unbo.app.proving.Proofs;
-import unbo.app.setting.SettingResults;
+import unbo.app.web.ViewPreferences;
 
 /** The job sheet, on screen and on paper. */
 @Controller
@@ -64,13 +63,12 @@ class SheetController {
     Job job = jobs.get(id);
     model.addAttribute("job", job);
     model.addAttribute(
-        "drawing", JobSection.onPaper(job, worksheets.marks(job, null, Form.none())));
-    model.addAttribute("stations", StationLine.of(job, null));
-    model.addAttribute("setting", SettingResults.record(job));
-    model.addAttribute("outcome", SettingResults.of(job).orElse(null));
+        "drawing",
+        JobSection.onPaper(
+            job, worksheets.marks(job, null, Form.none()), ViewPreferences.inch(model)));
+    model.addAttribute("paragraphs", Paragraph.all(job, worksheets));
     model.addAttribute("prove", proofs.sheet(job));
     model.addAttribute("recheck", proofs.recheck(job));
-    model.addAttribute("history", jobs.history(id));
     model.addAttribute("workings", worksheets.workings(job));
     model.addAttribute("printedAt", clock.instant());
     return job;

@@ -16,7 +16,9 @@ import java.util.stream.IntStream;
 final class BalloonPlacer {
 
   private static final double CLEAR = 16;
-  private static final double STROKE = 2;
+
+  /** Air between a balloon and the edge of the drawing. */
+  private static final double EDGE = 8;
 
   private final double radius;
   private final double spacing;
@@ -34,7 +36,7 @@ final class BalloonPlacer {
 
   /** How far balloons reach out beyond the drawing. */
   double reach() {
-    return 2 * radius + CLEAR + STROKE;
+    return 2 * radius + CLEAR + EDGE;
   }
 
   /**

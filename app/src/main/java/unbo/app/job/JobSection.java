@@ -85,10 +85,10 @@ public class JobSection {
   }
 
   /** The drawing for paper. */
-  public static SectionDrawing onPaper(Job job, Marks marks) {
+  public static SectionDrawing onPaper(Job job, Marks marks, boolean inch) {
     return SectionDrawing.of(
         SectionBuilder.of(drawn(job, marks), marks.cavityShare()),
-        SectionDrawing.Format.PAPER,
+        SectionDrawing.Format.PAPER.in(inch),
         null,
         states(job),
         marks.notes());

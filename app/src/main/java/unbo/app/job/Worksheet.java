@@ -65,6 +65,11 @@ public interface Worksheet {
     return List.of();
   }
 
+  /** What the record says, for the paper: its paragraph on the job sheet. */
+  default List<PaperLine> paper(Workpiece piece) {
+    return List.of();
+  }
+
   /** What of the record only those may change who may waive; compared before and after undo. */
   default Object waivers(WorkRecord work) {
     return "";

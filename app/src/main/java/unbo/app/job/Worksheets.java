@@ -40,6 +40,11 @@ public class Worksheets {
     return marks;
   }
 
+  /** What a station brings to the job sheet. */
+  public List<PaperLine> paper(Station station, Workpiece piece) {
+    return at(station, piece).map(w -> w.paper(piece)).orElse(List.of());
+  }
+
   /** How the figures of all stations came about, in the order of the work. */
   public List<WorkingView> workings(Workpiece piece) {
     return all.keySet().stream()

@@ -1,14 +1,19 @@
 package unbo.app.listening;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
+import unbo.app.job.Opening;
+import unbo.app.job.OpeningFinding;
+import unbo.app.job.PaperLine;
 import unbo.app.job.Selection;
 import unbo.app.job.Station;
 import unbo.app.job.Workpiece;
 import unbo.app.job.Worksheet;
+import unbo.app.web.Figures;
 import unbo.core.arrangement.Arrangement;
 
 /**
@@ -19,9 +24,11 @@ import unbo.core.arrangement.Arrangement;
 class ListenStation implements Worksheet {
 
   private final ListeningRepository searches;
+  private final Figures figures;
 
-  ListenStation(ListeningRepository searches) {
+  ListenStation(ListeningRepository searches, Figures figures) {
     this.searches = searches;
+    this.figures = figures;
   }
 
   @Override
@@ -50,5 +57,39 @@ class ListenStation implements Worksheet {
             .toList();
     model.addAttribute("running", running);
     model.addAttribute("opened", searches.thatOpened(job.getId()).orElse(null));
+  }
+
+  @Override
+  public List<PaperLine> paper(Workpiece piece) {
+    Opening opening = piece.work().getOpening();
+    if (!opening.isKnown()) {
+      return List.of();
+    }
+    List<PaperLine> lines = new ArrayList<>();
+    lines.add(
+        PaperLine.of(
+            "found before the work", opening.line() + ". " + opening.getUrgency().words()));
+    piece.work().getOpeningFindings().values().forEach(f -> lines.add(line(f)));
+    if (opening.getLookedAt() != null) {
+      lines.add(looked(opening));
+    }
+    return lines;
+  }
+
+  private static PaperLine line(OpeningFinding f) {
+    String reading =
+        f.getReading() == null || f.getReading().isEmpty() ? "" : ", " + f.getReading();
+    String shown =
+        f.getOutcome() != null
+            ? ": " + f.getOutcome().title() + ", " + f.getPerson()
+            : f.isRepeated() ? ": not checked again yet" : "";
+    return PaperLine.of(f.getQuestion(), f.getAnswer() + reading + shown);
+  }
+
+  private PaperLine looked(Opening opening) {
+    return new PaperLine(
+        opening.isLookedWaived() ? "inspection before Set waived" : "inspected before Set",
+        "by " + opening.getLookedBy() + ", " + figures.moment(opening.getLookedAt()),
+        opening.getLookedNote());
   }
 }

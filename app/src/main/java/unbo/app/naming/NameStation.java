@@ -7,6 +7,7 @@ import org.springframework.ui.Model;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
 import unbo.app.job.Marked;
+import unbo.app.job.PaperLine;
 import unbo.app.job.PartMark;
 import unbo.app.job.Press;
 import unbo.app.job.Selection;
@@ -56,6 +57,27 @@ class NameStation implements Worksheet {
             : piece.work().bearingAt(place.id()).map(Marked::getMarking).orElse("");
     model.addAttribute(
         "name", NameSheet.of(piece, place, reader.read(text), form.problems().at("text"), figures));
+  }
+
+  @Override
+  public List<PaperLine> paper(Workpiece piece) {
+    return piece.arrangement().readablePlaces().stream()
+        .flatMap(place -> paper(piece, place).stream())
+        .toList();
+  }
+
+  private static Optional<PaperLine> paper(Workpiece piece, BearingPlace place) {
+    return piece
+        .work()
+        .bearingAt(place.id())
+        .map(
+            m ->
+                new PaperLine(
+                    place.id() + " bearing read off the ring",
+                    m.facts()
+                        .map(f -> String.join("; ", f.lines()))
+                        .orElse("as found, not original"),
+                    m.getMarking()));
   }
 
   @Override

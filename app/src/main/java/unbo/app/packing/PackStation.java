@@ -1,5 +1,6 @@
 package unbo.app.packing;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -8,6 +9,7 @@ import unbo.app.drawing.SectionNote;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
 import unbo.app.job.Marks;
+import unbo.app.job.PaperLine;
 import unbo.app.job.Press;
 import unbo.app.job.Selection;
 import unbo.app.job.Station;
@@ -110,5 +112,20 @@ class PackStation implements Worksheet {
   public List<WorkingView> workings(Workpiece piece) {
     PackRecord pack = record(piece);
     return PackFigures.of(piece, pack).map(p -> p.onPaper()).orElse(List.of());
+  }
+
+  @Override
+  public List<PaperLine> paper(Workpiece piece) {
+    PackRecord pack = record(piece);
+    if (pack.duty().isEmpty()) {
+      return List.of();
+    }
+    PackSheet sheet =
+        PackSheet.of(
+            piece, pack, Map.of(), new FieldProblems(), guns.findTopByOrderByIdDesc(), figures);
+    List<PaperLine> lines = new ArrayList<>();
+    lines.add(PaperLine.of("duty", pack.duty().get().title()));
+    sheet.rows().forEach(r -> lines.add(PaperLine.of(r.where(), r.grams().text())));
+    return lines;
   }
 }

@@ -196,7 +196,7 @@ public record ProveSheet(
   }
 
   /** What was measured is done again first; else whatever can be measured here is offered. */
-  private static List<AccusingTest> asked(Workpiece job, ProveRecord record) {
+  static List<AccusingTest> asked(Workpiece job, ProveRecord record) {
     Set<AccusingTest> all = new LinkedHashSet<>(measurable(job));
     record.tests().keySet().stream().sorted().forEach(all::add);
     return List.copyOf(all);

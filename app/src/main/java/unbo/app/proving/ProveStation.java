@@ -11,6 +11,7 @@ import unbo.app.drawing.SectionNote;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
 import unbo.app.job.Marks;
+import unbo.app.job.PaperLine;
 import unbo.app.job.Press;
 import unbo.app.job.Selection;
 import unbo.app.job.Station;
@@ -129,5 +130,46 @@ class ProveStation implements Worksheet {
   @Override
   public List<WorkingView> workings(Workpiece piece) {
     return ProveSheet.of(piece, Map.of(), new FieldProblems(), figures).workings();
+  }
+
+  @Override
+  public List<PaperLine> paper(Workpiece piece) {
+    ProveSheet sheet = ProveSheet.of(piece, Map.of(), new FieldProblems(), figures);
+    List<PaperLine> lines = new ArrayList<>();
+    sheet.rows().stream()
+        .filter(r -> r.before() != null)
+        .map(ProveStation::line)
+        .forEach(lines::add);
+    sheet.stops().forEach(s -> lines.add(line(s)));
+    lines.add(PaperLine.of("verdict", sheet.verdict()));
+    return lines;
+  }
+
+  private static PaperLine line(ProveSheet.TestRow row) {
+    if (row.after() == null) {
+      return PaperLine.of(row.test().title(), "not repeated");
+    }
+    String verdict =
+        switch (row.better()) {
+          case YES -> "better";
+          case NO -> "worse";
+          case CANNOT_TELL -> "cannot tell";
+        };
+    return PaperLine.of(row.test().title(), row.after().text() + ": " + verdict);
+  }
+
+  /** A met check says so in a word, which every paper has. */
+  private PaperLine line(ProveSheet.StopRow row) {
+    String title = row.stop().title() + (row.answer().isEmpty() ? "" : ": " + row.answer());
+    StopMark mark = row.mark();
+    if (row.met()) {
+      String by = mark == null ? "" : ". " + mark.person() + ", " + figures.dayOf(mark.at());
+      return PaperLine.of("done", title + by);
+    }
+    boolean waived = mark != null && mark.waived();
+    return waived
+        ? new PaperLine(
+            "waived", title + ". " + mark.person() + ", " + mark.role().title(), mark.detail())
+        : PaperLine.of("open", title);
   }
 }

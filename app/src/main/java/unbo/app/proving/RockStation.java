@@ -9,6 +9,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
+import unbo.app.job.PaperLine;
 import unbo.app.job.Press;
 import unbo.app.job.Selection;
 import unbo.app.job.Station;
@@ -58,6 +59,22 @@ class RockStation implements Worksheet {
     TestRows rows = new TestRows(piece, record, figures);
     List<ProveSheet.TestRow> tests = ProveSheet.measurable(piece).stream().map(rows::row).toList();
     model.addAttribute("rock", new RockSheet(tests, fields, problems, rows.workings()));
+  }
+
+  @Override
+  public List<PaperLine> paper(Workpiece piece) {
+    ProveRecord record = record(piece);
+    TestRows rows = new TestRows(piece, record, figures);
+    return ProveSheet.asked(piece, record).stream()
+        .filter(record.tests()::containsKey)
+        .map(test -> paper(rows.row(test), record.tests().get(test)))
+        .toList();
+  }
+
+  private static PaperLine paper(ProveSheet.TestRow row, TestRecord read) {
+    String text = row.before().text() + (read.inOrder() ? " (in order)" : "");
+    String typed = read.before().typed();
+    return new PaperLine(row.test().title(), text, typed.isEmpty() ? "" : "typed " + typed);
   }
 
   private static ProveRecord record(Workpiece piece) {

@@ -6,6 +6,7 @@ import org.springframework.ui.Model;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
 import unbo.app.job.Marks;
+import unbo.app.job.PaperLine;
 import unbo.app.job.Press;
 import unbo.app.job.Selection;
 import unbo.app.job.Station;
@@ -94,5 +95,10 @@ class SetStation implements Worksheet {
       case END_PLAY -> PaperWorkings.dialled(piece, figures);
       default -> OtherSchoolSheet.of(piece, Form.none(), figures).workings();
     };
+  }
+
+  @Override
+  public List<PaperLine> paper(Workpiece piece) {
+    return SetPaper.of(piece, figures);
   }
 }

@@ -44,12 +44,12 @@ class PaperTest extends PageTest {
     Job job =
         jobs.lately().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();
     try (PDDocument document = Loader.loadPDF(pdf(job.getId()))) {
-      assertThat(document.getNumberOfPages()).isEqualTo(3);
+      assertThat(document.getNumberOfPages()).isEqualTo(2);
       assertThat(text(document))
           .contains("Launch trailer “Tern”, left hub", job.getNumber(), "yearly round")
           .contains("A1, Taper pair on a fixed spindle")
           .contains("End play 0.083 ± 0.015 mm (95 %): within limits, 0.03 to 0.13 mm.")
-          .contains("cone 30206", "renewed", "page 1 of 3")
+          .contains("cone 30206", "renewed", "page 1 of 2")
           .contains("How the figures came about", "Travel of one hole 0.125 mm", "p = P / z")
           .contains("Wheel fixings tightened to the vehicle maker’s torque: 90 Nm");
     }

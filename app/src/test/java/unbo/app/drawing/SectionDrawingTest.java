@@ -114,8 +114,8 @@ class SectionDrawingTest {
     for (int a = 0; a < parts.size(); a++) {
       Spot balloon = parts.get(a).balloon();
       double r = format.balloonRadius();
-      assertThat(balloon.x()).as(which).isBetween(r, drawing.width() - r);
-      assertThat(balloon.y()).as(which).isBetween(r, drawing.axisY());
+      assertThat(balloon.x()).as(which).isBetween(r + 6, drawing.width() - r - 6);
+      assertThat(balloon.y()).as(which).isBetween(r + 6, drawing.axisY());
       for (int b = a + 1; b < parts.size(); b++) {
         assertThat(balloon.distance(parts.get(b).balloon()))
             .as(which + " balloons " + (a + 1) + " and " + (b + 1))

@@ -145,7 +145,7 @@ class OldRecordsTest {
     all(db, "job_opening where outcome is not null", "prove", "person", "%s");
     all(db, "job_bearing", "name", "marking", "value=\"%s\"");
     all(db, "job_part where note <> ''", "sheet", "note", ": %s");
-    all(db, "job_station where note <> ''", "sheet", "note", ": %s");
+    all(db, "job_station where note <> ''", "sheet", "note", ">%s");
     all(db, "job_event", "book", "text", "%s");
   }
 

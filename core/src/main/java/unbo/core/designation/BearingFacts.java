@@ -2,6 +2,7 @@ package unbo.core.designation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -77,7 +78,7 @@ public record BearingFacts(
     lines.add("tolerance " + tolerance + (tolerance.equals("Normal") ? " (none marked)" : ""));
     lines.add("cage " + (cage.equals("unknown") ? "not known" : cage));
     if (contactAngleDeg != null) {
-      lines.add("contact angle " + contactAngleDeg + "°");
+      lines.add(String.format(Locale.ROOT, "contact angle %.1f°", contactAngleDeg));
     }
     lines.addAll(features);
     if (!unread.isEmpty()) {
