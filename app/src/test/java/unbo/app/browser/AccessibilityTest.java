@@ -8,12 +8,18 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import unbo.app.AppTest;
 import unbo.app.job.Job;
 import unbo.app.job.Station;
@@ -32,6 +38,10 @@ class AccessibilityTest extends AppTest {
 
   @LocalServerPort private int port;
   @Autowired private Listenings listenings;
+
+  @Autowired
+  @Qualifier("requestMappingHandlerMapping")
+  private RequestMappingHandlerMapping mappings;
 
   @ParameterizedTest
   @CsvSource({"1280, 800", "390, 844"})
@@ -90,6 +100,7 @@ class AccessibilityTest extends AppTest {
             "/shelf/new",
             "/shelf/1",
             "/shelf/1/label",
+            "/shelf/1/edit",
             "/shelf/21",
             "/shelf/lots",
             "/shelf/import"));
@@ -123,6 +134,37 @@ class AccessibilityTest extends AppTest {
         .limit(2)
         .forEach(j -> pages.add("/jobs/" + j.getId() + "?at=set"));
     return pages;
+  }
+
+  /** What is no page: files, streams, answers for programs, and the way back after a press. */
+  private static final Pattern NO_PAGE =
+      Pattern.compile(
+          "/|/login|/api/.*|/error|.*\\.(csv|pdf|svg|json)|/gauge/stream|/actuator.*|/v3/.*"
+              + "|/jobs/\\{id}/(looked|take-back|parts/.*|stations/.*|\\{station.*)"
+              + "|/listen/\\{id}/.*|/people/.+");
+
+  /** A page that is added tomorrow must be scanned too. */
+  @Test
+  void everyPageIsAmongThem() {
+    List<String> scanned =
+        pages(1280).stream().map(page -> page.replaceFirst("\\?.*", "")).toList();
+    List<String> missed =
+        mappings.getHandlerMethods().keySet().stream()
+            .filter(info -> answersGet(info.getMethodsCondition().getMethods()))
+            .flatMap(info -> info.getPatternValues().stream())
+            .filter(pattern -> !NO_PAGE.matcher(pattern).matches())
+            .filter(pattern -> scanned.stream().noneMatch(page -> isOf(pattern, page)))
+            .sorted()
+            .toList();
+    assertThat(missed).isEmpty();
+  }
+
+  private static boolean answersGet(Set<RequestMethod> methods) {
+    return methods.isEmpty() || methods.contains(RequestMethod.GET);
+  }
+
+  private static boolean isOf(String pattern, String page) {
+    return page.matches(pattern.replaceAll("\\{[^}]*}", "[^/]+"));
   }
 
   /**
