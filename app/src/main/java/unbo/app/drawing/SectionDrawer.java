@@ -183,6 +183,7 @@ final class SectionDrawer {
         states.of(part.part()).letter(),
         selected != null && part.part().id().equals(selected.id()),
         part.assumed(),
+        notes.stream().anyMatch(n -> n.part().equals(part.part().id())),
         SectionDrawing.outlines(part.shapes().stream().map(this::broken), scale),
         anchor,
         balloon,

@@ -43,7 +43,7 @@ public record SectionDrawing(
     boolean anyAssumed,
     String breakLine) {
 
-  /** A part: outlines, balloon and leader. */
+  /** A part: outlines, balloon and leader; noted when a station wrote something of it. */
   public record PartView(
       int number,
       PartTemplate part,
@@ -52,6 +52,7 @@ public record SectionDrawing(
       String letter,
       boolean selected,
       boolean assumed,
+      boolean noted,
       List<Outline> outlines,
       Spot anchor,
       Spot balloon,

@@ -4,10 +4,11 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
-import unbo.app.drawing.SectionNote;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
 import unbo.app.job.Marks;
@@ -30,6 +31,9 @@ import unbo.core.verification.AccusingTest;
  */
 @Component
 class ProveStation implements Worksheet {
+
+  /** On the section; the sheet shows them all. */
+  private static final int MOST_NOTES = 3;
 
   private final Figures figures;
   private final Clock clock;
@@ -98,22 +102,42 @@ class ProveStation implements Worksheet {
   @Override
   public Marks marks(Workpiece piece, Form form) {
     ProveRecord record = piece.work().sheet(ProveRecord.TYPE);
-    List<SectionNote> lines = new ArrayList<>();
-    for (AccusingTest test : List.of(AccusingTest.ROCK, AccusingTest.HUB_HEAT)) {
-      TestRecord r = record.tests().get(test);
-      if (r != null) {
-        lines.add(Marks.note("", test == AccusingTest.HUB_HEAT ? heat(r) : rock(test, r)));
-      }
-    }
-    return Marks.of(lines);
+    return Marks.of(
+        ProveSheet.asked(piece, record).stream()
+            .filter(record.tests()::containsKey)
+            .filter(test -> test != AccusingTest.END_PLAY)
+            .limit(MOST_NOTES)
+            .map(test -> Marks.note(partOf(piece, test), line(test, record.tests().get(test))))
+            .toList());
   }
 
-  private String rock(AccusingTest test, TestRecord r) {
-    String line = "rock at rim " + figures.size(r.before().value());
-    return line
-        + (r.isRepeated() ? " → " + figures.size(r.after().value()) : "")
-        + " "
-        + test.unit();
+  /** What a test looks at, where the drawing has it; else the note is about the whole. */
+  private static String partOf(Workpiece piece, AccusingTest test) {
+    String part =
+        switch (test) {
+          case ROCK, HUB_HEAT, RUN_OUT -> "hub";
+          case SEAL_GRIP -> "right-seal";
+          case LINKAGE_LIFT, SIDE_PLAY -> "arm";
+          default -> "";
+        };
+    return piece.arrangement().part(part).isPresent() ? part : "";
+  }
+
+  /** Before and now on one footing: as read at the same radius, else as it is compared. */
+  private String line(AccusingTest test, TestRecord r) {
+    if (test == AccusingTest.HUB_HEAT) {
+      return heat(r);
+    }
+    boolean alike = !r.isRepeated() || Objects.equals(r.before().second(), r.after().second());
+    String name = test == AccusingTest.ROCK ? "rock at rim" : test.title().toLowerCase(Locale.ROOT);
+    String before = number(test, r.before(), alike);
+    String now = r.isRepeated() ? " → " + number(test, r.after(), alike) : "";
+    String unit = alike ? test.unit() : test.comparedUnit();
+    return name + " " + before + now + (unit.isEmpty() ? "" : " " + unit);
+  }
+
+  private String number(AccusingTest test, TestReading read, boolean asRead) {
+    return figures.size(asRead ? read.value() : read.compared(test, null).value());
   }
 
   private String heat(TestRecord r) {

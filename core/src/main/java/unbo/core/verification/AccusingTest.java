@@ -38,7 +38,7 @@ public enum AccusingTest {
       "at radius",
       "spring-scale",
       "scale",
-      "Spring scale on a string around the rim, turning steadily.",
+      "Spring scale on a string around rim or pulley, or square to an arm, turning steadily.",
       "Brake free and no belt or chain on it, or it is their drag that is read."),
   HUB_HEAT(
       "heat",
