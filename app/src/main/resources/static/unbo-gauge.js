@@ -38,11 +38,16 @@
     strip.querySelector(".gauge-text").textContent = gaugeLast ? gaugeLast.text + " " + gaugeLast.unit : "– – –";
   }
 
+  // A list of readings grows; a field for one reading is written anew.
+  function takesSeveral(field) {
+    return field.tagName === "TEXTAREA" || /^(before|after)-(?!.*-second$)|-readings$/.test(field.name);
+  }
+
   function takeReading() {
     const field = gaugeField && document.contains(gaugeField) ? gaugeField : null;
     if (!gaugeLast) return gaugeSay("no reading yet");
     if (!field) return gaugeSay("choose a field first");
-    const many = field.tagName === "TEXTAREA" && field.value.trim() !== "";
+    const many = takesSeveral(field) && field.value.trim() !== "";
     field.value = many ? field.value.trim() + " " + gaugeLast.text : gaugeLast.text;
     field.dispatchEvent(new Event("input", { bubbles: true }));
     field.dispatchEvent(new Event("change", { bubbles: true }));

@@ -2,6 +2,7 @@ package unbo.app.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -38,6 +39,33 @@ class GaugeWalkTest extends AppTest {
       assertThat(value(browser, "first1")).as("what was typed stays").isEqualTo("0.30");
       assertThat(browser.complaints()).isEmpty();
     }
+  }
+
+  /** A list of readings grows by one key each; the radius beside it is one number. */
+  @Test
+  void aListOfReadingsGrows() throws Exception {
+    Job job = newJob();
+    try (Browser browser = new Browser(port, 1280, 800)) {
+      browser.signIn("joren");
+      browser.script("localStorage.setItem('gauge', 'on')");
+      browser.open("/jobs/" + job.getId() + "?at=rock").see("gauge on");
+      for (String reading : List.of("1.9", "1.8")) {
+        take(browser, "before-rock", reading);
+      }
+      assertThat(value(browser, "before-rock")).isEqualTo("1.9 1.8");
+      for (String radius : List.of("280", "290")) {
+        take(browser, "before-rock-second", radius);
+      }
+      assertThat(value(browser, "before-rock-second")).isEqualTo("290");
+      assertThat(browser.complaints()).isEmpty();
+    }
+  }
+
+  private void take(Browser browser, String field, String reading) {
+    browser.click(By.id(field));
+    hub.publish("joren", "dial", reading, "mm");
+    browser.see(reading + " mm");
+    browser.driver().findElement(By.id(field)).sendKeys(Keys.F8);
   }
 
   private static String value(Browser browser, String id) {
