@@ -13,7 +13,10 @@ import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.BearingPlace;
 import unbo.core.arrangement.SizeTemplate;
 import unbo.core.catalogue.Bearing;
+import unbo.core.designation.BearingFacts;
+import unbo.core.designation.ClosedSides;
 import unbo.core.designation.DesignationReader;
+import unbo.core.designation.Reading;
 import unbo.core.units.Problem;
 
 /**
@@ -33,11 +36,14 @@ public record BenchForm(
     FieldProblems problems = new FieldProblems();
     Map<String, String> typed = new LinkedHashMap<>();
     Map<String, Bearing> read = new HashMap<>();
+    Map<String, ClosedSides> closed = new HashMap<>();
     for (BearingPlace place : arrangement.readablePlaces()) {
       String text = parameters.getOrDefault(place.id(), "").strip();
       if (!text.isEmpty()) {
         typed.put(place.id(), text);
-        bearing(place, text, problems).ifPresent(b -> read.put(place.id(), b));
+        Optional<Reading> reading = reading(place, text, problems);
+        reading.ifPresent(r -> read.put(place.id(), r.bearing()));
+        reading.ifPresent(r -> closed.put(place.id(), BearingFacts.of(r).closed()));
       }
     }
     Map<String, Double> measured = new HashMap<>();
@@ -48,16 +54,14 @@ public record BenchForm(
         length(size, text, problems).ifPresent(mm -> measured.put(size.id(), mm));
       }
     }
-    return new BenchForm(arrangement, typed, problems, new Assembly(arrangement, read, measured));
+    Assembly assembly = new Assembly(arrangement, read, measured).closedBy(closed);
+    return new BenchForm(arrangement, typed, problems, assembly);
   }
 
-  private static Optional<Bearing> bearing(
+  private static Optional<Reading> reading(
       BearingPlace place, String text, FieldProblems problems) {
-    Optional<Bearing> found =
-        READER.read(text).readings().stream()
-            .map(r -> r.bearing())
-            .filter(place::takes)
-            .findFirst();
+    Optional<Reading> found =
+        READER.read(text).readings().stream().filter(r -> place.takes(r.bearing())).findFirst();
     if (found.isEmpty()) {
       problems.add(
           place.id(),

@@ -8,7 +8,6 @@ import unbo.app.drawing.SectionDrawing.DimensionView;
 import unbo.app.drawing.SectionDrawing.Format;
 import unbo.app.drawing.SectionDrawing.PartView;
 import unbo.app.drawing.SectionDrawing.ResultView;
-import unbo.app.web.InchText;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.section.Section;
 import unbo.core.section.SectionPart;
@@ -217,8 +216,7 @@ final class SectionDrawer {
   }
 
   private String text(int note) {
-    String text = notes.get(note).text();
-    return format.inch() ? InchText.of(text) : text;
+    return notes.get(note).text().text(format.inch());
   }
 
   /** The balloon's number of the part that a note is about. */

@@ -128,7 +128,7 @@ public record SectionDrawing(
     }
 
     /** Beside a worksheet at the bench. */
-    public static final Format BENCH = new Format(760, 17, 46, 450);
+    public static final Format BENCH = new Format(760, 17, 46, 436);
 
     /** On a phone held upright. */
     public static final Format PHONE = new Format(380, 15, 36, 460);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import unbo.app.drawing.NoteText;
 import unbo.app.drawing.SectionNote;
 
 /**
@@ -20,7 +21,7 @@ public record Marks(Map<String, Double> sizes, double cavityShare, List<SectionN
   }
 
   /** A line about a part; about the whole when that is empty. */
-  public static SectionNote note(String part, String text) {
+  public static SectionNote note(String part, NoteText text) {
     return new SectionNote(part, text, "");
   }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
+import unbo.app.drawing.NoteText;
 import unbo.app.drawing.SectionNote;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
@@ -104,7 +105,9 @@ class PackStation implements Worksheet {
   public Marks marks(Workpiece piece, Form form) {
     PackRecord pack = shown(piece, form);
     List<SectionNote> notes =
-        PackFigures.of(piece, pack).stream().map(p -> Marks.note("", p.line(figures))).toList();
+        PackFigures.of(piece, pack).stream()
+            .map(p -> Marks.note("", NoteText.of(p.line(figures))))
+            .toList();
     return new Marks(Map.of(), pack.cavityShare(), notes);
   }
 

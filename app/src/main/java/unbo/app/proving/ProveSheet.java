@@ -21,9 +21,11 @@ import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
 import unbo.app.working.Figure;
 import unbo.app.working.WorkingView;
+import unbo.core.measure.Instrument;
 import unbo.core.measure.Readings;
 import unbo.core.measure.Verdict;
 import unbo.core.setting.SettingOutcome;
+import unbo.core.units.Digits;
 import unbo.core.vehicle.Position;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.HardStop;
@@ -70,7 +72,20 @@ public record ProveSheet(
       List<String> settles,
       boolean fromSet,
       boolean inOrder,
-      String who) {}
+      String who) {
+
+    /** With what it is read, and how well. */
+    public String tool() {
+      return test.instrument().map(i -> "Tool: " + i.name() + ", ± " + good(i) + ".").orElse("");
+    }
+
+    private String good(Instrument i) {
+      Figures figures = new Figures();
+      return i.relative()
+          ? figures.percent(i.uncertainty())
+          : Digits.exact(i.uncertainty()) + " " + test.unit();
+    }
+  }
 
   /** A hard stop with how it stands. */
   public record StopRow(HardStop stop, String where, boolean met, String answer, StopMark mark) {}

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
+import unbo.app.drawing.NoteText;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
 import unbo.app.job.Marks;
@@ -124,20 +125,24 @@ class ProveStation implements Worksheet {
   }
 
   /** Before and now on one footing: as read at the same radius, else as it is compared. */
-  private String line(AccusingTest test, TestRecord r) {
+  private NoteText line(AccusingTest test, TestRecord r) {
     if (test == AccusingTest.HUB_HEAT) {
-      return heat(r);
+      return NoteText.of(heat(r));
     }
     boolean alike = !r.isRepeated() || Objects.equals(r.before().second(), r.after().second());
-    String name = test == AccusingTest.ROCK ? "rock at rim" : test.title().toLowerCase(Locale.ROOT);
-    String before = number(test, r.before(), alike);
-    String now = r.isRepeated() ? " → " + number(test, r.after(), alike) : "";
     String unit = alike ? test.unit() : test.comparedUnit();
-    return name + " " + before + now + (unit.isEmpty() ? "" : " " + unit);
+    String name = test == AccusingTest.ROCK ? "rock at rim" : test.title().toLowerCase(Locale.ROOT);
+    NoteText line = number(NoteText.of(name + " "), unit, test, r.before(), alike);
+    if (r.isRepeated()) {
+      line = number(line.words(" → "), unit, test, r.after(), alike);
+    }
+    return unit.equals("mm") ? line.unit() : line.words(unit.isEmpty() ? "" : " " + unit);
   }
 
-  private String number(AccusingTest test, TestReading read, boolean asRead) {
-    return figures.size(asRead ? read.value() : read.compared(test, null).value());
+  private NoteText number(
+      NoteText line, String unit, AccusingTest test, TestReading read, boolean asRead) {
+    double value = asRead ? read.value() : read.compared(test, null).value();
+    return unit.equals("mm") ? line.size(value) : line.words(figures.size(value));
   }
 
   private String heat(TestRecord r) {

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.ui.Model;
+import unbo.app.drawing.NoteText;
 import unbo.app.drawing.SectionNote;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
@@ -57,16 +58,12 @@ final class DialledSet {
         .toList();
   }
 
-  private String line(Measured first, Optional<Readings> pinned) {
+  private static NoteText line(Measured first, Optional<Readings> pinned) {
+    NoteText play = NoteText.of("end play ");
     return pinned
-            .map(
-                p ->
-                    "end play "
-                        + figures.fine(first.value())
-                        + " → "
-                        + figures.measured(p.result()))
-            .orElse("end play " + figures.measured(first))
-        + " mm";
+        .map(p -> play.fine(first.value()).words(" → ").measured(p.result()))
+        .orElseGet(() -> play.measured(first))
+        .unit();
   }
 
   /** The sizes that a thread gives: its own and the pin's. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import unbo.app.drawing.NoteText;
 import unbo.app.drawing.SectionNote;
 import unbo.app.job.Form;
 import unbo.app.job.Marks;
@@ -21,6 +22,7 @@ import unbo.core.arrangement.Contact;
 import unbo.core.arrangement.Hold;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.measure.Instrument;
+import unbo.core.measure.Measured;
 import unbo.core.measure.Window;
 import unbo.core.setting.SettingOutcome;
 import unbo.core.setting.SettingWorkings;
@@ -189,12 +191,12 @@ public record GeneralSheet(
     for (String part : parts(arrangement)) {
       GeneralSetting s = settings.get(part);
       if (s != null && s.measured().isPresent()) {
-        String text =
-            title(arrangement, part)
-                + " "
-                + new Figures().measured(s.measured().get().result())
-                + " "
-                + s.unit();
+        NoteText text = NoteText.of(title(arrangement, part) + " ");
+        Measured read = s.measured().get().result();
+        text =
+            s.unit().equals("mm")
+                ? text.measured(read).unit()
+                : text.words(new Figures().measured(read) + " " + s.unit());
         notes.add(Marks.note(part, text));
       }
     }

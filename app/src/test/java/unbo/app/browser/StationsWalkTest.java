@@ -40,7 +40,7 @@ class StationsWalkTest extends AppTest {
         Job job = newJobOn(arrangement.id());
         name(browser, job);
         rockAndProve(browser, job, arrangement);
-        for (String station : List.of("pack", "set", "fit")) {
+        for (String station : List.of("pack", "set")) {
           browser.open("/jobs/" + job.getId() + "?at=" + station);
           requireInSight(browser, arrangement.id() + " " + station, width > 600);
         }
@@ -56,7 +56,6 @@ class StationsWalkTest extends AppTest {
             .filter(p -> p.assumed().isPresent())
             .findFirst()
             .flatMap(p -> p.assumed());
-    browser.open("/jobs/" + job.getId() + "?at=name");
     if (number.isEmpty()) {
       return;
     }

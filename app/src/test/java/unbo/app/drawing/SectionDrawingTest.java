@@ -23,6 +23,7 @@ import unbo.core.arrangement.PartTemplate;
 import unbo.core.arrangement.SizeTemplate;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
+import unbo.core.measure.Measured;
 import unbo.core.section.Section;
 import unbo.core.section.SectionBuilder;
 
@@ -31,8 +32,15 @@ class SectionDrawingTest {
   private static final Arrangement A1 = Arrangements.of("a1");
   private static final List<SectionNote> RESULTS =
       List.of(
-          new SectionNote("nut", "end play 0.310 → 0.060 ± 0.015 mm", "/jobs/1?at=set"),
-          new SectionNote("", "rock 1.9 → 0.35 mm", ""));
+          new SectionNote(
+              "nut",
+              NoteText.of("end play ")
+                  .fine(0.31)
+                  .words(" → ")
+                  .measured(new Measured(0.06, 0.015))
+                  .unit(),
+              "/jobs/1?at=set"),
+          new SectionNote("", NoteText.of("rock ").size(1.9).words(" → ").size(0.35).unit(), ""));
 
   private static final PartStates AS_FOUND =
       new PartStates(new PartStates.Word("as found", "F"), Map.of());
