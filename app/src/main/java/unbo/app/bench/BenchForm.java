@@ -14,7 +14,6 @@ import unbo.core.arrangement.BearingPlace;
 import unbo.core.arrangement.SizeTemplate;
 import unbo.core.catalogue.Bearing;
 import unbo.core.designation.BearingFacts;
-import unbo.core.designation.ClosedSides;
 import unbo.core.designation.DesignationReader;
 import unbo.core.designation.Reading;
 import unbo.core.units.Problem;
@@ -36,14 +35,14 @@ public record BenchForm(
     FieldProblems problems = new FieldProblems();
     Map<String, String> typed = new LinkedHashMap<>();
     Map<String, Bearing> read = new HashMap<>();
-    Map<String, ClosedSides> closed = new HashMap<>();
+    Map<String, BearingFacts> said = new HashMap<>();
     for (BearingPlace place : arrangement.readablePlaces()) {
       String text = parameters.getOrDefault(place.id(), "").strip();
       if (!text.isEmpty()) {
         typed.put(place.id(), text);
         Optional<Reading> reading = reading(place, text, problems);
         reading.ifPresent(r -> read.put(place.id(), r.bearing()));
-        reading.ifPresent(r -> closed.put(place.id(), BearingFacts.of(r).closed()));
+        reading.ifPresent(r -> said.put(place.id(), BearingFacts.of(r)));
       }
     }
     Map<String, Double> measured = new HashMap<>();
@@ -54,7 +53,7 @@ public record BenchForm(
         length(size, text, problems).ifPresent(mm -> measured.put(size.id(), mm));
       }
     }
-    Assembly assembly = new Assembly(arrangement, read, measured).closedBy(closed);
+    Assembly assembly = new Assembly(arrangement, read, measured).saying(said);
     return new BenchForm(arrangement, typed, problems, assembly);
   }
 

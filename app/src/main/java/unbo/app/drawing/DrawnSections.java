@@ -14,7 +14,7 @@ import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.DimensionWorkings;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.catalogue.Bearing;
-import unbo.core.designation.ClosedSides;
+import unbo.core.designation.BearingFacts;
 import unbo.core.section.Section;
 import unbo.core.section.SectionBuilder;
 
@@ -39,7 +39,7 @@ public class DrawnSections {
       String arrangement,
       Map<String, Bearing> read,
       Map<String, Double> measured,
-      Map<String, ClosedSides> closed,
+      Map<String, BearingFacts> said,
       double greaseShare,
       Optional<String> selected,
       PartStates states,
@@ -66,7 +66,7 @@ public class DrawnSections {
             assembly.arrangement().id(),
             assembly.read(),
             assembly.measured(),
-            assembly.closed(),
+            assembly.said(),
             greaseShare,
             Optional.ofNullable(selected).map(PartTemplate::id),
             states,

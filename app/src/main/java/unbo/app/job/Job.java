@@ -70,7 +70,7 @@ public class Job implements Workpiece {
 
   @Override
   public Assembly assembly() {
-    return new Assembly(arrangement(), work.bearings(), work.sizes()).closedBy(work.closed());
+    return new Assembly(arrangement(), work.bearings(), work.sizes()).saying(work.said());
   }
 
   @Override

@@ -20,7 +20,7 @@ import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.hibernate.Hibernate;
 import unbo.core.catalogue.Bearing;
-import unbo.core.designation.ClosedSides;
+import unbo.core.designation.BearingFacts;
 
 /**
  * The record of the work on one job, as facts and sheets. Facts are shared by the stations:
@@ -113,12 +113,11 @@ public class WorkRecord {
     return known;
   }
 
-  /** What closes the bearings that were read. */
-  Map<String, ClosedSides> closed() {
-    Map<String, ClosedSides> closed = new HashMap<>();
-    bearings.forEach(
-        (place, marked) -> marked.facts().ifPresent(f -> closed.put(place, f.closed())));
-    return closed;
+  /** What the markings of the bearings that were read said besides. */
+  Map<String, BearingFacts> said() {
+    Map<String, BearingFacts> said = new HashMap<>();
+    bearings.forEach((place, marked) -> marked.facts().ifPresent(f -> said.put(place, f)));
+    return said;
   }
 
   /** The sizes that were measured, in mm. */

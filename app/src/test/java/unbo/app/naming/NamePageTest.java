@@ -115,10 +115,10 @@ class NamePageTest extends PageTest {
                 .param("part", "left-bearing")
                 .with(as("tuva")))
         .andExpect(content().string(containsString("contact seal on both sides; clearance C3")));
-    assertThat(reload(job).assembly().closed()).containsKey("left");
+    assertThat(reload(job).assembly().said()).containsKey("left");
     jobs.takeBack(
         job.getId(), jobs.lastChange(reload(job)).orElseThrow().getEventId(), "Tuva Lind", false);
-    assertThat(reload(job).assembly().closed()).isEmpty();
+    assertThat(reload(job).assembly().said()).isEmpty();
   }
 
   @Test

@@ -10,7 +10,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
-import unbo.core.designation.ClosedSides;
+import unbo.core.designation.BearingFacts;
 
 /**
  * An arrangement with the bearings that were read and the sizes that were measured; everything else
@@ -27,7 +27,7 @@ public final class Assembly implements Expression.Names {
   private final Arrangement arrangement;
   private final Map<String, Bearing> read;
   private final Map<String, Double> measured;
-  private final Map<String, ClosedSides> closed;
+  private final Map<String, BearingFacts> said;
   private final Map<String, Double> known = new HashMap<>();
   private final Set<String> inProgress = new HashSet<>();
 
@@ -48,9 +48,9 @@ public final class Assembly implements Expression.Names {
       Arrangement arrangement,
       Map<String, Bearing> read,
       Map<String, Double> measured,
-      Map<String, ClosedSides> closed) {
+      Map<String, BearingFacts> said) {
     this.arrangement = arrangement;
-    this.closed = Map.copyOf(closed);
+    this.said = Map.copyOf(said);
     this.read = Map.copyOf(read);
     this.measured = Map.copyOf(measured);
     this.read.forEach(this::requireFamily);
@@ -139,31 +139,31 @@ public final class Assembly implements Expression.Names {
   public Assembly with(String place, Bearing bearing) {
     Map<String, Bearing> changed = new HashMap<>(read);
     changed.put(place, bearing);
-    return new Assembly(arrangement, changed, measured, closed);
+    return new Assembly(arrangement, changed, measured, said);
   }
 
   /** The same with a size measured. */
   public Assembly with(SizeTemplate size, double millimetres) {
     Map<String, Double> changed = new HashMap<>(measured);
     changed.put(size.id(), millimetres);
-    return new Assembly(arrangement, read, changed, closed);
+    return new Assembly(arrangement, read, changed, said);
   }
 
   /** The same with these sizes measured besides. */
   public Assembly withSizes(Map<String, Double> more) {
     Map<String, Double> changed = new HashMap<>(measured);
     changed.putAll(more);
-    return new Assembly(arrangement, read, changed, closed);
+    return new Assembly(arrangement, read, changed, said);
   }
 
-  /** The same with what closes the bearings that were read, by place. */
-  public Assembly closedBy(Map<String, ClosedSides> sides) {
-    return new Assembly(arrangement, read, measured, sides);
+  /** The same with what the markings of the bearings that were read said besides, by place. */
+  public Assembly saying(Map<String, BearingFacts> facts) {
+    return new Assembly(arrangement, read, measured, facts);
   }
 
-  /** What closes the bearings that were read, by place. */
-  public Map<String, ClosedSides> closed() {
-    return closed;
+  /** What the markings of the bearings that were read said besides, by place. */
+  public Map<String, BearingFacts> said() {
+    return said;
   }
 
   public double value(Expression expression) {

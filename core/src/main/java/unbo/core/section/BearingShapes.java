@@ -4,6 +4,7 @@ import java.util.List;
 import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.BearingKind;
 import unbo.core.arrangement.BearingPlace;
+import unbo.core.designation.BearingFacts;
 
 /** The outlines of one bearing, placed in the section, ring by ring. */
 interface BearingShapes {
@@ -32,7 +33,7 @@ interface BearingShapes {
     Envelope envelope = Envelope.of(assembly, place.id());
     return switch (kind) {
       case FULL_COMPLEMENT_BALL -> BallShapes.fullComplement(envelope);
-      case ANGULAR_CONTACT_BALL, HEADSET -> BallShapes.angular(envelope, place.facingRight());
+      case ANGULAR_CONTACT_BALL, HEADSET -> angular(assembly, place, envelope);
       case DOUBLE_ROW_BALL, TWO_ROW_ANGULAR_BALL -> BallShapes.doubleRow(envelope);
       case CYLINDRICAL_ROLLER -> RollerShapes.cylindrical(envelope);
       case BARE_SHAFT_ROLLER -> RollerShapes.onBareShaft(envelope);
@@ -41,6 +42,14 @@ interface BearingShapes {
       case SPHERICAL_PLAIN -> new SphericalPlainShapes(envelope);
       default -> BallShapes.deepGroove(envelope);
     };
+  }
+
+  /** With the contact angle that its number says, where it says one. */
+  private static BearingShapes angular(Assembly assembly, BearingPlace place, Envelope envelope) {
+    BearingFacts said = assembly.said().get(place.id());
+    return said == null || said.contactAngleDeg() == null
+        ? BallShapes.angular(envelope, place.facingRight())
+        : BallShapes.angular(envelope, place.facingRight(), said.contactAngleDeg());
   }
 
   /**

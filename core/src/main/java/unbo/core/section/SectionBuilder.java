@@ -14,6 +14,7 @@ import unbo.core.arrangement.PartTemplate;
 import unbo.core.arrangement.SizeTemplate;
 import unbo.core.arrangement.Stroke;
 import unbo.core.catalogue.Bearing;
+import unbo.core.designation.BearingFacts;
 import unbo.core.designation.ClosedSides;
 import unbo.core.section.BearingShapes.Envelope;
 import unbo.core.section.Section.ContactLine;
@@ -128,11 +129,12 @@ public final class SectionBuilder {
 
   /** Shields and seals of a ball bearing that was read; none where it is not known. */
   private List<Shape> closures(String place) {
-    ClosedSides sides = assembly.closed().get(place);
+    BearingFacts said = assembly.said().get(place);
     Bearing bearing = assembly.read().get(place);
-    if (sides == null || bearing == null || !ClosureShapes.canBeDrawn(bearing)) {
+    if (said == null || bearing == null || !ClosureShapes.canBeDrawn(bearing)) {
       return List.of();
     }
+    ClosedSides sides = said.closed();
     Envelope room = Envelope.of(assembly, place);
     ClosureShapes closures = new ClosureShapes(room, bearing, false);
     return Stream.of(

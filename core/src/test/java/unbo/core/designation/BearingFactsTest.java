@@ -1,6 +1,7 @@
 package unbo.core.designation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -63,10 +64,24 @@ class BearingFactsTest {
     Reading sealed = reading("6204-2RS");
     Assembly read = Assembly.assumed(hub).with("left", sealed.bearing());
     assertThat(rubber(read)).isZero();
-    Map<String, ClosedSides> known = Map.of("left", BearingFacts.of(sealed).closed());
-    assertThat(rubber(read.closedBy(known))).isEqualTo(2);
-    Map<String, ClosedSides> unknown =
-        Map.of("left", BearingFacts.of(reading("6204 QXJ")).closed());
-    assertThat(rubber(read.closedBy(unknown))).isZero();
+    Map<String, BearingFacts> known = Map.of("left", BearingFacts.of(sealed));
+    assertThat(rubber(read.saying(known))).isEqualTo(2);
+    Map<String, BearingFacts> unknown = Map.of("left", BearingFacts.of(reading("6204 QXJ")));
+    assertThat(rubber(read.saying(unknown))).isZero();
+  }
+
+  /** B is 40°, C is 15° by the letters of the trade: the line of contact leans as far. */
+  @ParameterizedTest
+  @CsvSource({"7207 B, 40", "7207 C, 15"})
+  void theContactLineLeansAsTheNumberSays(String marking, double angle) {
+    Reading read = reading(marking);
+    Assembly release =
+        Assembly.assumed(Arrangements.of("a23"))
+            .with("release", read.bearing())
+            .saying(Map.of("release", BearingFacts.of(read)));
+    Section.ContactLine line = SectionBuilder.of(release).contactLines().get(0);
+    double along = Math.abs(line.centre().x() - line.element().x());
+    double across = Math.abs(line.centre().r() - line.element().r());
+    assertThat(Math.toDegrees(Math.atan2(along, across))).isCloseTo(angle, within(0.1));
   }
 }
