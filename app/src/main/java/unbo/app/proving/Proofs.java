@@ -1,5 +1,6 @@
 package unbo.app.proving;
 
+import java.util.List;
 import org.springframework.stereotype.Component;
 import unbo.app.job.Job;
 import unbo.app.web.FieldProblems;
@@ -18,6 +19,11 @@ public class Proofs {
 
   public Proof of(Job job) {
     return ProveSheet.proof(job, figures);
+  }
+
+  /** What keeps a job's vehicle off the road, without the rest of its proof. */
+  public List<String> blocking(Job job) {
+    return Proof.blocking(ProveSheet.findings(job));
   }
 
   /** The sheet's rows, to be printed. */

@@ -242,7 +242,7 @@ public record ProveSheet(
         r -> pinned.map(p -> r.repeated(TestReading.of(p, null), "Set", null)).orElse(r));
   }
 
-  private static Set<RoadFinding> findings(Workpiece job) {
+  static Set<RoadFinding> findings(Workpiece job) {
     Set<RoadFinding> all = EnumSet.noneOf(RoadFinding.class);
     all.addAll(recorded(job).findings().keySet());
     if (SettingResults.of(job).map(SettingOutcome::overLimit).orElse(false)) {

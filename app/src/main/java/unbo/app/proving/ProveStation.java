@@ -34,7 +34,7 @@ import unbo.core.verification.AccusingTest;
 class ProveStation implements Worksheet {
 
   /** On the section; the sheet shows them all. */
-  private static final int MOST_NOTES = 3;
+  private static final int MOST_NOTES = 2;
 
   private final Figures figures;
   private final Clock clock;

@@ -54,7 +54,7 @@ class Mornings {
       why.add(
           job.work().getOpening().getUrgency().words() + " " + job.work().getOpening().getCause());
     }
-    why.addAll(proofs.of(job).blocking());
+    why.addAll(proofs.blocking(job));
     return why.isEmpty()
         ? Stream.empty()
         : Stream.of(new Morning.Row(job.address(), job.title(), String.join(" ", why), true));

@@ -36,6 +36,9 @@ class AccessibilityTest extends AppTest {
   private static final String EVERY_RULE = "rules: {}";
   private static final String RULES_OF_COLOUR = "runOnly: ['color-contrast', 'link-in-text-block']";
 
+  /** A taper pair, loose balls, the most parts, the fewest, a number kept as text. */
+  private static final Set<String> SCANNED = Set.of("a1", "a5", "a11", "a17", "a26");
+
   @LocalServerPort private int port;
   @Autowired private Listenings listenings;
 
@@ -66,7 +69,8 @@ class AccessibilityTest extends AppTest {
   }
 
   /**
-   * Each arrangement and vehicle is scanned at the bench; on the phone they share one page's rules.
+   * Arrangements and vehicles share a template each, and differ in their drawing alone: some stand
+   * for all, at the bench more than on the phone.
    */
   private List<String> pages(int width) {
     Job open =
@@ -77,7 +81,7 @@ class AccessibilityTest extends AppTest {
     pages.addAll(List.of("/bench", "/search?q=Tern", "/search?q=zzz", "/keys", "/vehicles/new"));
     pages.addAll(List.of("/vehicles/new?template=sidecar"));
     Arrangements.standard().all().stream()
-        .filter(a -> width > 600 || a.id().equals("a11"))
+        .filter(a -> width > 600 ? SCANNED.contains(a.id()) : a.id().equals("a11"))
         .forEach(a -> pages.add("/bench/" + a.id()));
     pages.addAll(List.of("/interface", "/people", "/password", "/reset", "/listen"));
     pages.addAll(
@@ -111,7 +115,7 @@ class AccessibilityTest extends AppTest {
       }
     }
     vehicles.findAll().stream()
-        .limit(10)
+        .limit(3)
         .filter(v -> width > 600)
         .forEach(v -> pages.add("/vehicles/" + v.getId()));
     pages.addAll(List.of("/vehicles/3/rounds", "/rounds/2", "/rounds/3"));

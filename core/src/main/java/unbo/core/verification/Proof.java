@@ -42,9 +42,12 @@ public record Proof(List<String> open, List<String> blocking) {
         open.add(stop.title() + ": not done and not waived.");
       }
     }
-    List<String> blocking =
-        findings.stream().sorted().map(f -> "Do not release: " + f.title() + ".").toList();
-    return new Proof(List.copyOf(open), blocking);
+    return new Proof(List.copyOf(open), blocking(findings));
+  }
+
+  /** What findings say that keep a vehicle off the road. */
+  public static List<String> blocking(Set<RoadFinding> findings) {
+    return findings.stream().sorted().map(f -> "Do not release: " + f.title() + ".").toList();
   }
 
   private static List<String> openTests(List<RepeatedTest> accusing, List<Repeat> repeats) {
