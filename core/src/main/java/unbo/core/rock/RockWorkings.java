@@ -37,7 +37,11 @@ public record RockWorkings(double rimMm, Instrument gauge, double radiusMm, Orig
     }
   }
 
-  private static final double BY_TAPE_MM = 2;
+  /**
+   * Uncertainty at 95 % of a radius read with a tape at the wheel: usual shop practice, assumed.
+   */
+  public static final double RADIUS_BY_TAPE_MM = 2;
+
   private static final String GEOMETRY = "Geometry of rigid bodies";
 
   /** Tilt in mrad. */
@@ -93,7 +97,7 @@ public record RockWorkings(double rimMm, Instrument gauge, double radiusMm, Orig
   }
 
   private Input radius() {
-    return Input.of("R", "radius of the gauge", radiusMm, BY_TAPE_MM, "mm", origin)
+    return Input.of("R", "radius of the gauge", radiusMm, RADIUS_BY_TAPE_MM, "mm", origin)
         .or("measure the radius with a steel rule (± 0.5 mm)", 0.5);
   }
 

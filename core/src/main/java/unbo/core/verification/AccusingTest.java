@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Optional;
 import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
+import unbo.core.rock.RockWorkings;
 
 /**
  * The tests with a number that accuse a bearing and are done again when it is built. Where each can
@@ -131,8 +132,6 @@ public enum AccusingTest {
       "Dial indicator on shaft or ring, square to the axis; pull to and fro by hand.",
       "Engine and current off, belt off; sideways looseness along the axis is not this play.");
 
-  private static final double RADIUS_BY_TAPE_MM = 2;
-
   private final String id;
   private final String title;
   private final String unit;
@@ -245,7 +244,7 @@ public enum AccusingTest {
     return switch (footing) {
       case AS_READ -> read;
       case SPAN -> new Measured(read.value(), read.uncertainty() * Math.sqrt(2));
-      case TILT -> tilt(read, second, RADIUS_BY_TAPE_MM);
+      case TILT -> tilt(read, second, RockWorkings.RADIUS_BY_TAPE_MM);
       case TORQUE -> new Measured(read.value() * second / 1000, read.uncertainty() * second / 1000);
       case APART ->
           new Measured(

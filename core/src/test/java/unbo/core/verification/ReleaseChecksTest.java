@@ -91,10 +91,10 @@ class ReleaseChecksTest {
     }
   }
 
-  /** No pinned, keyed or crushed part goes out unasked. */
+  /** A nut that a pin holds is never let go without a new pin, and no other asks for one. */
   @ParameterizedTest
   @MethodSource("arrangements")
-  void whatLocksANutIsAsked(Arrangement arrangement) {
+  void aPinnedNutAsksForItsPin(Arrangement arrangement) {
     boolean locked =
         arrangement.contacts().stream()
             .anyMatch(
