@@ -3,8 +3,10 @@ package unbo.app.drawing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import unbo.app.drawing.SectionDrawing.DimensionView;
+import unbo.app.drawing.SectionDrawing.FlagView;
 import unbo.app.drawing.SectionDrawing.Format;
 import unbo.app.drawing.SectionDrawing.PartView;
 import unbo.app.drawing.SectionDrawing.ResultView;
@@ -21,6 +23,7 @@ final class SectionDrawer {
   private static final double DIMENSION_DROP = 34;
   private static final double LINE = 20;
   private static final double ARROW = 18;
+  private static final double FLAG = 13;
 
   /** How much of the upper half's height the lower half may take before it is broken off. */
   private static final double LOWER_SHARE = 0.6;
@@ -182,11 +185,25 @@ final class SectionDrawer {
         states.of(part.part()).letter(),
         selected != null && part.part().id().equals(selected.id()),
         part.assumed(),
-        notes.stream().anyMatch(n -> n.part().equals(part.part().id())),
+        notesOf(part).findAny().isPresent(),
+        sign(part, anchor),
         SectionDrawing.outlines(part.shapes().stream().map(this::broken), scale),
         anchor,
         balloon,
         edge);
+  }
+
+  private Stream<SectionNote> notesOf(SectionPart part) {
+    return notes.stream().filter(n -> n.parts().contains(part.part().id()));
+  }
+
+  private String sign(SectionPart part, Spot anchor) {
+    return notesOf(part)
+        .map(SectionNote::sign)
+        .distinct()
+        .map(s -> s.at(anchor))
+        .filter(s -> !s.isEmpty())
+        .collect(Collectors.joining(" "));
   }
 
   private String label(SectionPart part) {
@@ -206,7 +223,7 @@ final class SectionDrawer {
               middle,
               resultsFrom() + i * LINE,
               text(i),
-              number(notes.get(i).part()),
+              flags(notes.get(i), middle - half - (arrows ? ARROW + 8 : 0)),
               notes.get(i).href(),
               arrows,
               middle - half,
@@ -219,13 +236,16 @@ final class SectionDrawer {
     return notes.get(note).text().text(format.inch());
   }
 
-  /** The balloon's number of the part that a note is about. */
-  private String number(String part) {
-    return section.parts().stream()
-        .filter(p -> p.part().id().equals(part))
-        .map(p -> String.valueOf(p.number()))
-        .findFirst()
-        .orElse("");
+  /** The balloons' numbers of the parts that a note is about, before its line. */
+  private List<FlagView> flags(SectionNote note, double before) {
+    List<FlagView> flags = new ArrayList<>();
+    List<SectionPart> about =
+        section.parts().stream().filter(p -> note.parts().contains(p.part().id())).toList();
+    for (int i = 0; i < about.size(); i++) {
+      double x = before - FLAG - (about.size() - 1 - i) * LINE;
+      flags.add(new FlagView(x, about.get(i).number()));
+    }
+    return flags;
   }
 
   private boolean fitsInside() {

@@ -43,7 +43,10 @@ public record SectionDrawing(
     boolean anyAssumed,
     String breakLine) {
 
-  /** A part: outlines, balloon and leader; noted when a station wrote something of it. */
+  /**
+   * A part: outlines, balloon and leader; noted when a station wrote something of it, with the path
+   * of what is drawn there, empty for nothing.
+   */
   public record PartView(
       int number,
       PartTemplate part,
@@ -53,6 +56,7 @@ public record SectionDrawing(
       boolean selected,
       boolean assumed,
       boolean noted,
+      String sign,
       List<Outline> outlines,
       Spot anchor,
       Spot balloon,
@@ -94,26 +98,20 @@ public record SectionDrawing(
   /**
    * A line of computed result.
    *
-   * @param number of the balloon of the part that it is about; empty for the whole
+   * @param flags the parts that it is about; empty for the whole
    */
   public record ResultView(
       double x,
       double y,
       String text,
-      String number,
+      List<FlagView> flags,
       String href,
       boolean arrows,
       double arrowFrom,
-      double arrowTo) {
+      double arrowTo) {}
 
-    private static final double FLAG = 13;
-    private static final double ARROW = 26;
-
-    /** Where the number of its part stands: at the left of the text, outside an arrow. */
-    public double flagX() {
-      return arrowFrom - (arrows ? ARROW : 0) - FLAG;
-    }
-  }
+  /** A balloon's number before a line. */
+  public record FlagView(double x, int number) {}
 
   /** What a drawing is drawn to: its width and whether it is for a thumb. */
   public record Format(

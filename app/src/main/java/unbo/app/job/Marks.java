@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import unbo.app.drawing.NoteText;
 import unbo.app.drawing.SectionNote;
+import unbo.app.drawing.Sign;
 
 /**
  * What a station writes on the section.
@@ -22,7 +23,12 @@ public record Marks(Map<String, Double> sizes, double cavityShare, List<SectionN
 
   /** A line about a part; about the whole when that is empty. */
   public static SectionNote note(String part, NoteText text) {
-    return new SectionNote(part, text, "");
+    return note(part.isEmpty() ? List.of() : List.of(part), text);
+  }
+
+  /** A line about several parts, in the order of its figures. */
+  public static SectionNote note(List<String> parts, NoteText text) {
+    return new SectionNote(parts, text, Sign.NONE, "");
   }
 
   public static Marks of(List<SectionNote> notes) {

@@ -106,9 +106,16 @@ class PackStation implements Worksheet {
     PackRecord pack = shown(piece, form);
     List<SectionNote> notes =
         PackFigures.of(piece, pack).stream()
-            .map(p -> Marks.note("", NoteText.of(p.line(figures))))
+            .map(p -> Marks.note(bearings(piece), NoteText.of(p.line(figures))))
             .toList();
     return new Marks(Map.of(), pack.cavityShare(), notes);
+  }
+
+  /** The first part of each bearing, in the order of the figures. */
+  private static List<String> bearings(Workpiece piece) {
+    return piece.arrangement().namedPlaces().stream()
+        .map(p -> piece.arrangement().partsOf(p.id()).get(0).id())
+        .toList();
   }
 
   @Override

@@ -10,6 +10,7 @@ import java.util.Objects;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import unbo.app.drawing.NoteText;
+import unbo.app.drawing.Sign;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
 import unbo.app.job.Marks;
@@ -24,6 +25,9 @@ import unbo.app.job.Worksheet;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
 import unbo.app.working.WorkingView;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.PartTemplate;
+import unbo.core.arrangement.TurningGroups;
 import unbo.core.verification.AccusingTest;
 
 /**
@@ -108,20 +112,34 @@ class ProveStation implements Worksheet {
             .filter(record.tests()::containsKey)
             .filter(test -> test != AccusingTest.END_PLAY)
             .limit(MOST_NOTES)
-            .map(test -> Marks.note(partOf(piece, test), line(test, record.tests().get(test))))
+            .map(
+                test ->
+                    Marks.note(partOf(piece, test), line(test, record.tests().get(test)))
+                        .drawn(sign(test)))
             .toList());
   }
 
-  /** What a test looks at, where the drawing has it; else the note is about the whole. */
+  /** What a test looks at: a seal's grip at the last seal, all else at what turns. */
   private static String partOf(Workpiece piece, AccusingTest test) {
-    String part =
-        switch (test) {
-          case ROCK, HUB_HEAT, RUN_OUT -> "hub";
-          case SEAL_GRIP -> "right-seal";
-          case LINKAGE_LIFT, SIDE_PLAY -> "arm";
-          default -> "";
-        };
-    return piece.arrangement().part(part).isPresent() ? part : "";
+    Arrangement arrangement = piece.arrangement();
+    if (test == AccusingTest.SEAL_GRIP) {
+      return arrangement.seals().stream()
+          .reduce((first, last) -> last)
+          .map(PartTemplate::id)
+          .orElse("");
+    }
+    return TurningGroups.turningPart(arrangement).id();
+  }
+
+  private static Sign sign(AccusingTest test) {
+    return switch (test) {
+      case ROCK, SIDE_PLAY -> Sign.TILT;
+      case END_PLAY -> Sign.ALONG;
+      case RADIAL_PLAY, LINKAGE_LIFT -> Sign.ACROSS;
+      case DRAG, RUN_OUT, SWING_FORCE, NOTCH, DROP, CLICKS, FEEL -> Sign.TURN;
+      case HUB_HEAT -> Sign.WARM;
+      case SEAL_GRIP -> Sign.ALONG;
+    };
   }
 
   /** Before and now on one footing: as read at the same radius, else as it is compared. */

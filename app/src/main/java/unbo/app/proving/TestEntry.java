@@ -59,8 +59,14 @@ final class TestEntry {
       case "N" -> force(typed);
       case "°C" -> temperature(typed);
       case "" -> QuantityEntry.COUNT.parse(typed).check(v -> between(v, 0, 10_000, ""));
-      default -> millimetres(typed).check(v -> between(v, 0, 50, " mm"));
+      case "of 4" -> QuantityEntry.COUNT.parse(typed).check(v -> between(v, 0, 4, ""));
+      default -> millimetres(typed).check(v -> between(v, 0, mostMm(), " mm"));
     };
+  }
+
+  /** Bars swing further than anything has play. */
+  private double mostMm() {
+    return test == AccusingTest.DROP ? 300 : 50;
   }
 
   private Entry<Double> second(String typed) {

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.springframework.ui.Model;
 import unbo.app.drawing.NoteText;
 import unbo.app.drawing.SectionNote;
+import unbo.app.drawing.Sign;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
 import unbo.app.job.Marks;
@@ -54,7 +55,7 @@ final class DialledSet {
     String nut =
         piece.arrangement().adjustments().stream().map(Adjustment::part).findFirst().orElse("");
     return input.measured(Stage.FIRST).stream()
-        .map(f -> Marks.note(nut, line(f.result(), input.measured(Stage.PINNED))))
+        .map(f -> Marks.note(nut, line(f.result(), input.measured(Stage.PINNED))).drawn(Sign.ALONG))
         .toList();
   }
 

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import unbo.app.drawing.NoteText;
 import unbo.app.drawing.SectionNote;
+import unbo.app.drawing.Sign;
 import unbo.app.job.Form;
 import unbo.app.job.Marks;
 import unbo.app.job.Workpiece;
@@ -197,7 +198,7 @@ public record GeneralSheet(
             s.unit().equals("mm")
                 ? text.measured(read).unit()
                 : text.words(new Figures().measured(read) + " " + s.unit());
-        notes.add(Marks.note(part, text));
+        notes.add(Marks.note(part, text).drawn(s.unit().equals("mm") ? Sign.ALONG : Sign.TURN));
       }
     }
     return notes;

@@ -6,6 +6,8 @@ import java.util.Base64;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.openqa.selenium.By;
@@ -18,6 +20,7 @@ import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.SizeTemplate;
 
 /** Every arrangement opened, changed, drawn and printed by a real browser. */
+@Execution(ExecutionMode.CONCURRENT)
 class ArrangementWalkTest extends AppTest {
 
   @LocalServerPort private int port;

@@ -142,10 +142,15 @@ final class Browser implements AutoCloseable {
     return this;
   }
 
-  /** Nothing while one page gives way to the next, which the driver tells in more than one way. */
+  /**
+   * The text as it is laid out, asked of the browser itself: the driver's own way weighs every
+   * element of a drawing. Nothing while one page gives way to the next, which the driver tells in
+   * more than one way.
+   */
   private String shown() {
     try {
-      return driver.findElement(By.tagName("body")).getText();
+      Object text = script("return document.body ? document.body.innerText : ''");
+      return String.valueOf(text).replace('\u00a0', ' ');
     } catch (WebDriverException e) {
       if (e instanceof StaleElementReferenceException
           || String.valueOf(e.getMessage()).contains("does not belong to the document")) {

@@ -6,6 +6,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.openqa.selenium.By;
@@ -21,6 +23,7 @@ class NameWalkTest extends AppTest {
   @LocalServerPort private int port;
   @Autowired private Shelf shelf;
 
+  @Execution(ExecutionMode.CONCURRENT)
   @ParameterizedTest
   @CsvSource({"1280, 800", "390, 844"})
   void fromASizeIntoAJob(int width, int height) throws Exception {

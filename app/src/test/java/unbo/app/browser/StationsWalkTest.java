@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.assertj.core.api.SoftAssertions;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.openqa.selenium.By;
@@ -22,10 +25,17 @@ import unbo.core.verification.TestPlaces;
  * A job on every arrangement, walked through Name, Rock and Prove on the bench and on the phone.
  * Wherever it stops, the field to be filled, the verdict and the next action are in sight.
  */
+@Execution(ExecutionMode.CONCURRENT)
 class StationsWalkTest extends AppTest {
 
   /** Room that a finger needs to hit a field. */
   private static final int FINGER = 44;
+
+  /** Measured at these alone, whose sheets are the longest and the shortest of their kind. */
+  private static final List<String> OTHERS = List.of("pack", "set");
+
+  private static final Set<String> SAMPLES =
+      Set.of("a1", "a4", "a5", "a7", "a10", "a11", "a17", "a22", "a26", "a31");
 
   @LocalServerPort private int port;
 
@@ -40,7 +50,7 @@ class StationsWalkTest extends AppTest {
         Job job = newJobOn(arrangement.id());
         name(browser, job);
         rockAndProve(browser, job, arrangement);
-        for (String station : List.of("pack", "set")) {
+        for (String station : SAMPLES.contains(arrangement.id()) ? OTHERS : List.<String>of()) {
           browser.open("/jobs/" + job.getId() + "?at=" + station);
           requireInSight(browser, arrangement.id() + " " + station, width > 600);
         }

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.openqa.selenium.By;
@@ -21,6 +23,7 @@ import unbo.core.verification.AccusingTest;
  * A new user's walk from signing in to the closed job, in a real browser, at the bench and on a
  * phone.
  */
+@Execution(ExecutionMode.CONCURRENT)
 class WalkTest extends AppTest {
 
   @LocalServerPort private int port;

@@ -2,6 +2,8 @@ package unbo.app.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.openqa.selenium.By;
@@ -18,6 +20,7 @@ class WorkingWalkTest extends AppTest {
 
   @LocalServerPort private int port;
 
+  @Execution(ExecutionMode.CONCURRENT)
   @ParameterizedTest
   @CsvSource({"1280, 800", "390, 844"})
   void aFigureOpensAndCloses(int width, int height) throws Exception {

@@ -54,7 +54,7 @@ class DrawnSectionsTest {
         0,
         NUT,
         states("K"),
-        List.of(new SectionNote("", NoteText.of("rock ").size(2).unit(), "")),
+        List.of(new SectionNote(List.of(), NoteText.of("rock ").size(2).unit(), Sign.NONE, "")),
         false);
   }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -13,6 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import unbo.app.drawing.SectionDrawing.DimensionView;
+import unbo.app.drawing.SectionDrawing.FlagView;
 import unbo.app.drawing.SectionDrawing.Format;
 import unbo.app.drawing.SectionDrawing.PartView;
 import unbo.core.arrangement.Arrangement;
@@ -21,6 +23,7 @@ import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.BearingPlace;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.arrangement.SizeTemplate;
+import unbo.core.arrangement.TurningGroups;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.measure.Measured;
@@ -33,14 +36,19 @@ class SectionDrawingTest {
   private static final List<SectionNote> RESULTS =
       List.of(
           new SectionNote(
-              "nut",
+              List.of("nut"),
               NoteText.of("end play ")
                   .fine(0.31)
                   .words(" → ")
                   .measured(new Measured(0.06, 0.015))
                   .unit(),
+              Sign.ALONG,
               "/jobs/1?at=set"),
-          new SectionNote("", NoteText.of("rock ").size(1.9).words(" → ").size(0.35).unit(), ""));
+          new SectionNote(
+              List.of("hub"),
+              NoteText.of("rock ").size(1.9).words(" → ").size(0.35).unit(),
+              Sign.TILT,
+              ""));
 
   private static final PartStates AS_FOUND =
       new PartStates(new PartStates.Word("as found", "F"), Map.of());
@@ -156,6 +164,54 @@ class SectionDrawingTest {
               assertThat(r.y()).as(which).isLessThan(drawing.height());
               assertThat(lengths).as(which).allMatch(d -> Math.abs(d.textY() - r.y()) >= 15);
             });
+  }
+
+  /** Every sign stands at the part of its line, on the sheet, and touches no balloon. */
+  @ParameterizedTest
+  @MethodSource("everything")
+  void aSignStandsAtItsPart(Arrangement arrangement, Format format) {
+    PartTemplate turning = TurningGroups.turningPart(arrangement);
+    for (Sign sign : EnumSet.complementOf(EnumSet.of(Sign.NONE))) {
+      SectionNote note =
+          new SectionNote(List.of(turning.id()), NoteText.of("rock 0.3 mm"), sign, "");
+      SectionDrawing drawing =
+          SectionDrawing.of(
+              SectionBuilder.of(Assembly.assumed(arrangement)),
+              format,
+              null,
+              AS_FOUND,
+              List.of(note));
+      PartView at =
+          drawing.parts().stream().filter(p -> p.part() == turning).findFirst().orElseThrow();
+      assertThat(at.sign()).startsWith("M" + at.anchor().pair() + " m");
+      assertThat(at.anchor().x()).isBetween(Sign.REACH, drawing.width() - Sign.REACH);
+      assertThat(at.anchor().y()).isBetween(Sign.REACH, drawing.height() - Sign.REACH);
+      assertThat(drawing.parts())
+          .filteredOn(p -> p != at)
+          .extracting(PartView::sign)
+          .containsOnly("");
+      assertThat(drawing.parts())
+          .as(arrangement.id())
+          .allMatch(p -> p.balloon().distance(at.anchor()) > Sign.REACH + format.balloonRadius());
+    }
+  }
+
+  @Test
+  void aLineAboutSeveralPartsNamesThemInOrder() {
+    SectionNote grease =
+        new SectionNote(
+            List.of("inboard-cone", "outboard-cone"), NoteText.of("grease 4 + 3 g"), Sign.NONE, "");
+    SectionDrawing drawing =
+        SectionDrawing.of(
+            SectionBuilder.of(Assembly.assumed(A1)), Format.BENCH, null, AS_FOUND, List.of(grease));
+    List<FlagView> flags = drawing.results().get(0).flags();
+    assertThat(flags).extracting(FlagView::number).containsExactly(3, 7);
+    assertThat(flags.get(0).x()).isLessThan(flags.get(1).x() - 18);
+    assertThat(flags.get(1).x()).isLessThan(drawing.results().get(0).arrowFrom() - 9);
+    assertThat(drawing.parts())
+        .filteredOn(PartView::noted)
+        .extracting(PartView::number)
+        .containsExactly(3, 7);
   }
 
   /**

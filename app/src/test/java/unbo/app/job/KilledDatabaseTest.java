@@ -14,12 +14,12 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -138,7 +138,7 @@ class KilledDatabaseTest {
     }
 
     /** Writes until the server is gone; each note carries its number. */
-    void write(Jobs jobs, AtomicBoolean killed, AtomicInteger left) {
+    void write(Jobs jobs, AtomicBoolean killed, CountDownLatch left) {
       while (!killed.get()) {
         try {
           int revision = jobs.get(job).work().revision(Station.FIT);
@@ -146,7 +146,7 @@ class KilledDatabaseTest {
           jobs.note(
               job, Station.FIT, revision, "Writer", StationMark.State.ELSEWHERE, "note " + number);
           confirmed = number;
-          left.decrementAndGet();
+          left.countDown();
         } catch (RuntimeException e) {
           return;
         }
@@ -184,14 +184,12 @@ class KilledDatabaseTest {
       Server server, Jobs jobs, List<Writer> writers, ExecutorService pool, int after)
       throws Exception {
     AtomicBoolean killed = new AtomicBoolean();
-    AtomicInteger left = new AtomicInteger(after);
+    CountDownLatch left = new CountDownLatch(after);
     List<Future<?>> running = new ArrayList<>();
     for (Writer writer : writers) {
       running.add(pool.submit(() -> writer.write(jobs, killed, left)));
     }
-    while (left.get() > 0 && running.stream().anyMatch(f -> !f.isDone())) {
-      Thread.onSpinWait();
-    }
+    assertThat(left.await(PATIENCE.toSeconds(), TimeUnit.SECONDS)).as("notes are kept").isTrue();
     server.kill();
     killed.set(true);
     for (Future<?> each : running) {

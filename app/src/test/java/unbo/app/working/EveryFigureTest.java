@@ -92,6 +92,7 @@ class EveryFigureTest extends PageTest {
     String worked = String.join(" ", main.select("button.worked").eachText());
     for (Element result : main.select("#section .result")) {
       if (result.select("a[href*=?at=]").isEmpty()) {
+        result.select(".flag").remove();
         assertThat(numbers(result.text()))
             .as("%s: drawn %s", name, result.text())
             .allMatch(drawn -> numbers(worked).stream().anyMatch(w -> isRounded(drawn, w)));

@@ -64,6 +64,14 @@ public record Arrangement(
     return java.util.stream.Stream.concat(own.stream(), others.stream()).toList();
   }
 
+  /** The parts whose lip runs on another. */
+  public List<PartTemplate> seals() {
+    return parts.stream()
+        .filter(
+            p -> contacts.stream().anyMatch(c -> c.part().equals(p.id()) && c.isHeldBy(Hold.LIP)))
+        .toList();
+  }
+
   /** What is set at a part, if anything is. */
   public Optional<Adjustment> adjustmentAt(String partId) {
     return adjustments.stream().filter(a -> a.part().equals(partId)).findFirst();

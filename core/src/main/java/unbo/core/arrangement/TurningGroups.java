@@ -2,6 +2,7 @@ package unbo.core.arrangement;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -45,6 +46,24 @@ public record TurningGroups(
       }
     }
     return grouped(arrangement, joined, rolled);
+  }
+
+  /**
+   * The part that carries what turns: of those that are no bearing the one with most press fits,
+   * and most contacts where those are alike.
+   */
+  public static PartTemplate turningPart(Arrangement arrangement) {
+    Set<String> turning = of(arrangement).turning();
+    return arrangement.parts().stream()
+        .filter(p -> turning.contains(p.id()) && !p.isBearing())
+        .max(
+            Comparator.comparingLong((PartTemplate p) -> pressFits(arrangement, p))
+                .thenComparing(p -> arrangement.contactsOf(p.id()).size()))
+        .orElseThrow(() -> new IllegalStateException(arrangement.id() + " turns nothing"));
+  }
+
+  private static long pressFits(Arrangement arrangement, PartTemplate part) {
+    return arrangement.contactsOf(part.id()).stream().filter(c -> c.isHeldBy(Hold.TIGHT)).count();
   }
 
   private static TurningGroups grouped(

@@ -78,9 +78,19 @@ public enum AccusingTest {
       Footing.APART,
       "beside it",
       "spring-scale",
-      "drop",
+      "scale",
       "Front wheel raised, spring scale at the bar end: force to leave straight ahead, then to go on beside it.",
       "Front stand under the frame; a helper holds the machine."),
+  DROP(
+      "drop",
+      "Fall-away of the bars",
+      "mm",
+      Footing.TILT,
+      "at radius",
+      "rule",
+      "drop",
+      "Front wheel raised: how far from straight ahead bar end or mudguard tip is when it falls away by itself, both sides. Less is freer; the window is the maker’s.",
+      "Cables and hoses aside; front stand under the frame, a helper holds the machine."),
   CLICKS(
       "clicks",
       "Clicks",
@@ -130,7 +140,17 @@ public enum AccusingTest {
       "dial",
       "shaft",
       "Dial indicator on shaft or ring, square to the axis; pull to and fro by hand.",
-      "Engine and current off, belt off; sideways looseness along the axis is not this play.");
+      "Engine and current off, belt off; sideways looseness along the axis is not this play."),
+  FEEL(
+      "feel",
+      "Feel under a hand’s load",
+      "of 4",
+      Footing.AS_READ,
+      "",
+      "",
+      "spin",
+      "Push across the axis and turn slowly: 0 smooth, 1 a trace, 2 grit, 3 one rough spot, 4 notches or catches. Greased and mounted; a washed dry bearing rattles whatever its state.",
+      "Turn by hand only; fingers away from spokes, blades and belts.");
 
   private final String id;
   private final String title;
@@ -211,7 +231,7 @@ public enum AccusingTest {
     return caution;
   }
 
-  /** With what it is read; empty for what is counted. */
+  /** With what it is read; empty for what is counted or felt. */
   public Optional<Instrument> instrument() {
     return Instrument.withId(instrument);
   }
@@ -227,8 +247,8 @@ public enum AccusingTest {
   }
 
   /**
-   * Uncertainty of one reading at 95 %, in the test's unit; one more or less for a count.
-   * Repeatability is not in it.
+   * Uncertainty of one reading at 95 %, in the test's unit; one more or less for a count or a step
+   * of feel. Repeatability is not in it.
    */
   public double uncertaintyAt(double reading) {
     return instrument().map(i -> i.uncertaintyAt(reading)).orElse(1.0);

@@ -85,6 +85,37 @@ class TurningGroupsTest {
     assertThat(groups.standing()).contains(standing.split(" "));
   }
 
+  /** What a hand takes hold of to rock it or to turn it. */
+  @ParameterizedTest
+  @CsvSource({
+    "a1, hub",
+    "a2, wheel-flange",
+    "a3, wheel-flange",
+    "a4, hub",
+    "a5, shell",
+    "a6, stem",
+    "a7, arm",
+    "a9, crank",
+    "a10, shaft",
+    "a11, pinion",
+    "a12, pulley",
+    "a13, shaft",
+    "a14, spindle",
+    "a15, wheel",
+    "a17, cross",
+    "a18, shaft",
+    "a20, half-shaft",
+    "a21, hub",
+    "a22, carrier",
+    "a27, shaft",
+    "a28, rim",
+    "a29, body",
+    "a31, steerer"
+  })
+  void oneOfWhatTurnsCarriesTheRest(String id, String part) {
+    assertThat(TurningGroups.turningPart(Arrangements.of(id)).id()).isEqualTo(part);
+  }
+
   /** The trade's list of arrangements says which ring is the tight one. */
   @ParameterizedTest
   @CsvSource({

@@ -104,6 +104,22 @@ class AccusingTestTest {
     return Proof.of(List.of(test), List.of(), List.of(), Set.of(), Map.of(), Set.of()).open();
   }
 
+  /** Worked by hand: a step of feel is worth a step, so one step of gain is within two of them. */
+  @ParameterizedTest
+  @CsvSource({"3, 0, YES", "3, 1, YES", "2, 1, CANNOT_TELL", "1, 1, CANNOT_TELL", "1, 3, NO"})
+  void oneStepOfFeelProvesNothing(double before, double now, Verdict verdict) {
+    assertThat(better(AccusingTest.FEEL, before, 0, now, 0)).isEqualTo(verdict);
+  }
+
+  /** Worked by hand: 60 mm at 300 mm is 200 mrad; by rule and tape it is the same at 90 and 450. */
+  @Test
+  void barsFallAtAnAngle() {
+    assertThat(AccusingTest.DROP.compared(one(AccusingTest.DROP, 60), 300.0).value())
+        .isCloseTo(200, within(1e-9));
+    assertThat(better(AccusingTest.DROP, 60, 300, 90, 450)).isEqualTo(Verdict.CANNOT_TELL);
+    assertThat(better(AccusingTest.DROP, 60, 300, 30, 300)).isEqualTo(Verdict.YES);
+  }
+
   @ParameterizedTest
   @MethodSource("arrangements")
   void everyArrangementHasATestOfItsOwn(Arrangement arrangement) {
@@ -112,13 +128,13 @@ class AccusingTestTest {
 
   @ParameterizedTest
   @CsvSource({
-    "motorcycle, steering-head, NOTCH SWING_FORCE, ROCK CLICKS",
+    "motorcycle, steering-head, NOTCH SWING_FORCE DROP, ROCK CLICKS FEEL",
     "motorcycle, linkage, LINKAGE_LIFT, SIDE_PLAY ROCK",
     "motorcycle, swing-arm, SIDE_PLAY LINKAGE_LIFT, ROCK",
     "bicycle, bottom-bracket, CLICKS RADIAL_PLAY, ROCK HUB_HEAT",
     "bicycle-old, pedal-left, CLICKS, ROCK NOTCH",
-    "bicycle-old, steering-head, NOTCH, ROCK CLICKS",
-    "bicycle-old, front-hub, ROCK, NOTCH CLICKS",
+    "bicycle-old, steering-head, NOTCH DROP, ROCK CLICKS",
+    "bicycle-old, front-hub, ROCK FEEL, NOTCH CLICKS DROP",
     "car-front, alternator, RADIAL_PLAY DRAG, ROCK HUB_HEAT",
     "trailer-1, axle-1-left, ROCK END_PLAY DRAG HUB_HEAT, CLICKS SIDE_PLAY"
   })
