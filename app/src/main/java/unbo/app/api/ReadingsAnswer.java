@@ -5,6 +5,7 @@ import java.util.List;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.BearingPlace;
 import unbo.core.catalogue.Bearing;
+import unbo.core.designation.Closure;
 import unbo.core.designation.Equivalents;
 import unbo.core.designation.Reading;
 import unbo.core.designation.ReadingReport;
@@ -88,7 +89,7 @@ record ReadingsAnswer(
         bearing.widthMm(),
         bearing.family().rows(),
         angle(reading),
-        new Seals(reading.left().id(), reading.right().id()),
+        new Seals(known(reading.left()), known(reading.right())),
         reading.clearance(),
         reading.tolerance(),
         reading.cage(),
@@ -101,6 +102,11 @@ record ReadingsAnswer(
         reading.doubts(),
         bearing.source(),
         bearing.basis().word());
+  }
+
+  /** Not known is null, as everywhere in the interface. */
+  private static String known(Closure closure) {
+    return closure.isKnown() ? closure.id() : null;
   }
 
   private static Double angle(Reading reading) {

@@ -66,6 +66,7 @@ public class Marked {
   }
 
   Bearing bearing() {
-    return Catalogue.standard().find(designation).orElseThrow();
+    boolean closed = facts().filter(f -> f.closed().isClosed()).isPresent();
+    return Catalogue.standard().find(designation, closed).orElseThrow();
   }
 }

@@ -52,7 +52,7 @@ public record ReadingRow(
     StringBuilder text = new StringBuilder();
     for (Part part : reading.parts()) {
       boolean letters = part.kind() == Part.Kind.SUFFIX && text.length() > 0;
-      if (part.kind() != Part.Kind.UNREAD) {
+      if (part.kind() != Part.Kind.UNREAD && part.kind() != Part.Kind.BESIDE) {
         text.append(letters ? " " : "").append(part.text());
       }
     }
@@ -120,7 +120,7 @@ public record ReadingRow(
 
   private static String closures(Closure left, Closure right) {
     return left == right
-        ? (left == Closure.OPEN ? "open" : left.title() + " both sides")
+        ? (left == Closure.OPEN || !left.isKnown() ? left.title() : left.title() + " both sides")
         : left.title() + " one side";
   }
 }

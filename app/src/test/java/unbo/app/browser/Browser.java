@@ -22,7 +22,10 @@ import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.WebDriverWait;
 import unbo.app.account.DemoPassword;
 
-/** Headless Chromium on the running application, with the waits that htmx pages need. */
+/**
+ * Chromium’s headless build, which draws no window, on the running application, with the waits that
+ * htmx pages need.
+ */
 final class Browser implements AutoCloseable {
 
   private static final Duration PATIENCE = Duration.ofSeconds(15);
@@ -30,15 +33,12 @@ final class Browser implements AutoCloseable {
   private final ChromeDriver driver;
   private final WebDriverWait wait;
   private final String root;
-  private final Path profile;
 
   Browser(int port, int width, int height) throws IOException {
     this.root = "http://127.0.0.1:" + port;
-    this.profile = Files.createTempDirectory("unbo-browser");
     ChromeOptions options = new ChromeOptions();
-    options.setBinary("/usr/bin/chromium");
+    options.setBinary("/usr/bin/chromium-headless-shell");
     options.addArguments(
-        "--headless=new",
         "--no-sandbox",
         "--disable-gpu",
         "--disable-quic",
@@ -47,8 +47,7 @@ final class Browser implements AutoCloseable {
         "--disable-component-update",
         "--disable-sync",
         "--disable-dev-shm-usage",
-        "--hide-scrollbars",
-        "--user-data-dir=" + profile);
+        "--hide-scrollbars");
     LoggingPreferences logs = new LoggingPreferences();
     logs.enable(LogType.BROWSER, java.util.logging.Level.ALL);
     options.setCapability("goog:loggingPrefs", logs);
@@ -220,10 +219,5 @@ final class Browser implements AutoCloseable {
   @Override
   public void close() {
     driver.quit();
-    try (var files = Files.walk(profile)) {
-      files.sorted(java.util.Comparator.reverseOrder()).forEach(f -> f.toFile().delete());
-    } catch (IOException e) {
-      // The folder lies in the system's temporary place; leaving it is no fault of the test.
-    }
   }
 }

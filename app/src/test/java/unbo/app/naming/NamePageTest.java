@@ -42,7 +42,7 @@ class NamePageTest extends PageTest {
             content().string(containsString("tapered roller, one row, dimension series 02, light")))
         .andExpect(
             content().string(containsString("30 × 62 × 17.25 mm, cone 16 mm, cup 14 mm, 14.0°")))
-        .andExpect(content().string(containsString("mark-unread\">2/Q")));
+        .andExpect(content().string(containsString("mark-beside\">Q")));
     assertThat(reload(job).work().bearingAt("inboard")).isEmpty();
   }
 

@@ -1,6 +1,7 @@
 package unbo.core.buying;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -38,6 +39,9 @@ public record ShoppingLine(
   public record Refusal(String text, String reason) {}
 
   private static final int MOST = 6;
+
+  private static final List<Closure> KNOWN =
+      Arrays.stream(Closure.values()).filter(Closure::isKnown).toList();
 
   /** The line for a specification at a position. */
   public static ShoppingLine of(
@@ -85,7 +89,7 @@ public record ShoppingLine(
     String number = s.bearing().designation();
     String loose = s.clearance().filter("C3"::equals).isPresent() ? " C3" : "";
     if (s.bearing().family() == Family.DEEP_GROOVE_BALL) {
-      for (Closure closure : Closure.values()) {
+      for (Closure closure : KNOWN) {
         String spelled = Equivalents.closures(s.bearing().family(), closure).get(0);
         String closed = number + (spelled.isEmpty() ? "" : "-" + spelled);
         texts.add(closed + loose);

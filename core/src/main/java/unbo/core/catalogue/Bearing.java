@@ -85,6 +85,12 @@ public record Bearing(
         : "";
   }
 
+  /** The same closed, under the number that it then has. */
+  Bearing closed(String number, double width) {
+    return new Bearing(
+        number, family, series, boreMm, outerMm, width, taper, otherWidthMm, basis, source);
+  }
+
   public boolean isInch() {
     return series.equals(INCH_SERIES);
   }

@@ -40,8 +40,23 @@ public final class Catalogue {
     return byDesignation.values().stream().filter(b -> b.family() == family).toList();
   }
 
-  /** The bearing of exactly this designation, suffixes left out. */
+  /**
+   * The bearing of exactly this designation, suffixes left out; open, but for the short numbers
+   * that only a closed one has.
+   */
   public Optional<Bearing> find(String designation) {
+    Optional<Bearing> listed = listed(designation);
+    return listed.isPresent() ? listed : ClosedWidths.standard().find(designation);
+  }
+
+  /** The bearing of this designation, closed where it is: some are wider then. */
+  public Optional<Bearing> find(String designation, boolean closed) {
+    Optional<Bearing> wider = closed ? ClosedWidths.standard().find(designation) : Optional.empty();
+    return wider.isPresent() ? wider : find(designation);
+  }
+
+  /** A row. */
+  Optional<Bearing> listed(String designation) {
     return Optional.ofNullable(byDesignation.get(designation));
   }
 

@@ -16,6 +16,9 @@ final class SealAspects {
     if (old.bearing().isTaper() && fresh.bearing().isTaper()) {
       return List.of();
     }
+    if (!isKnown(old) || !isKnown(fresh)) {
+      return List.of(unknown(old, fresh));
+    }
     int was = tightness(old);
     int is = tightness(fresh);
     if (was == is && isSame(old, fresh)) {
@@ -28,6 +31,21 @@ final class SealAspects {
             words(fresh),
             severity(was, is, duty.orElse(null)),
             reason(was, is, duty.orElse(null))));
+  }
+
+  private static boolean isKnown(Reading reading) {
+    return reading.left().isKnown() && reading.right().isKnown();
+  }
+
+  private static Difference unknown(Reading old, Reading fresh) {
+    return new Difference(
+        "seals",
+        words(old),
+        words(fresh),
+        Severity.CANNOT_TELL,
+        "What closes the "
+            + (isKnown(old) ? "new" : isKnown(fresh) ? "old" : "old and the new")
+            + " one is not in its number: look at both sides, and compare.");
   }
 
   private static boolean isSame(Reading old, Reading fresh) {
@@ -77,7 +95,9 @@ final class SealAspects {
 
   private static String words(Reading reading) {
     return reading.left() == reading.right()
-        ? (reading.left() == Closure.OPEN ? "open" : reading.left().title() + " both sides")
+        ? (reading.left() == Closure.OPEN || !reading.left().isKnown()
+            ? reading.left().title()
+            : reading.left().title() + " both sides")
         : reading.left().title() + " one side, " + reading.right().title() + " the other";
   }
 }

@@ -9,8 +9,8 @@ import java.util.Optional;
  * What a marking said of a bearing beyond its sizes, to be kept with it.
  *
  * @param role {@code set}, {@code cone}, {@code cup} or {@code bearing}
- * @param left closure of one side by its word; {@code not-known} when letters stayed unread that
- *     may be one
+ * @param left closure of one side by its word; {@code not-known} when nothing was read that tells
+ *     it
  * @param right closure of the other side
  * @param clearance group; {@code CN} when none is marked
  * @param tolerance class; {@code Normal} when none is marked
@@ -30,8 +30,6 @@ public record BearingFacts(
     List<String> features,
     List<String> unread) {
 
-  static final String NOT_KNOWN = "not-known";
-
   public BearingFacts {
     features = features == null ? List.of() : List.copyOf(features);
     unread = unread == null ? List.of() : List.copyOf(unread);
@@ -39,11 +37,10 @@ public record BearingFacts(
 
   /** The facts of a reading. */
   public static BearingFacts of(Reading reading) {
-    boolean sure = reading.unread().isEmpty();
     return new BearingFacts(
         reading.role(),
-        side(reading.left(), sure),
-        side(reading.right(), sure),
+        reading.left().id(),
+        reading.right().id(),
         reading.clearance(),
         reading.tolerance(),
         reading.cage(),
@@ -52,20 +49,13 @@ public record BearingFacts(
         reading.unread());
   }
 
-  /** No letter for a closure means open only when every letter was understood. */
-  private static String side(Closure closure, boolean sure) {
-    return closure == Closure.OPEN && !sure ? NOT_KNOWN : closure.id();
-  }
-
   /** What closes it. */
   public ClosedSides closed() {
     return new ClosedSides(closure(left), closure(right));
   }
 
   private static Optional<Closure> closure(String word) {
-    return word == null || word.equals(NOT_KNOWN)
-        ? Optional.empty()
-        : Optional.of(Closure.parse(word));
+    return Optional.ofNullable(word).map(Closure::parse).filter(Closure::isKnown);
   }
 
   /** The facts that a taper has none of are left out; what was not understood comes last. */
@@ -88,13 +78,9 @@ public record BearingFacts(
   }
 
   private String closures() {
-    String one = words(left);
+    String one = Closure.parse(left).title();
     return left.equals(right)
         ? one + " on both sides"
-        : one + " on one side, " + words(right) + " on the other";
-  }
-
-  private static String words(String side) {
-    return side.equals(NOT_KNOWN) ? "closure not known" : Closure.parse(side).title();
+        : one + " on one side, " + Closure.parse(right).title() + " on the other";
   }
 }

@@ -1,12 +1,15 @@
 package unbo.core.designation;
 
-/** What closes one side of a bearing. */
+/** What closes one side of a bearing, from the most open to the most closed. */
 public enum Closure {
   OPEN("open"),
   SHIELD("shield"),
   NON_CONTACT("non-contact seal"),
   LIGHT_CONTACT("light-contact seal"),
-  CONTACT("contact seal");
+  CONTACT("contact seal"),
+
+  /** Nothing was read that says so, and letters stayed unread, or the kind says it in no letter. */
+  NOT_KNOWN("closure not known");
 
   private final String title;
 
@@ -21,6 +24,10 @@ public enum Closure {
 
   public String title() {
     return title;
+  }
+
+  public boolean isKnown() {
+    return this != NOT_KNOWN;
   }
 
   static Closure parse(String word) {

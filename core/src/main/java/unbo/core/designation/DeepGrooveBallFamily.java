@@ -15,7 +15,7 @@ import unbo.core.tables.Table;
  */
 final class DeepGrooveBallFamily implements DesignationFamily {
 
-  private static final Pattern METRIC = Pattern.compile("6\\d+|160");
+  private static final Pattern METRIC = Pattern.compile("6\\d+|16[01]");
   private static final String ROLE = "bearing";
   private static final int SHORT_SERIES = 2;
 

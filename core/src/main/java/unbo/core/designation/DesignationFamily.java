@@ -19,6 +19,11 @@ public interface DesignationFamily {
     return true;
   }
 
+  /** Whether letters mean on its numbers what they mean in the metric plan. */
+  default boolean has(Suffix suffix) {
+    return true;
+  }
+
   /**
    * What a marking carries in itself from a place on, for numbers that are sizes written together
    * and need no row; empty for most families.

@@ -2,7 +2,9 @@ package unbo.core.designation;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -25,9 +27,10 @@ import unbo.core.units.Problem;
  * 30206 ; 30204    two numbers
  * </pre>
  *
- * <p>Not read: numbers glued together, sizes, words. More than {@value #LONGEST} characters are
- * refused, since no ring carries so many. Confidence is a weight of ours, normalised so that the
- * readings of one number sum to at most 1; it is not a measured probability.
+ * <p>What stands between separators is explained whole or left unread. Not read: numbers glued
+ * together, sizes, words. More than {@value #LONGEST} characters are refused, since no ring carries
+ * so many. Confidence is a weight of ours, normalised so that the readings of one number sum to at
+ * most 1; it is not a measured probability.
  */
 public final class DesignationReader {
 
@@ -35,12 +38,12 @@ public final class DesignationReader {
   public static final int LONGEST = 200;
 
   private static final Pattern ITEM = Pattern.compile("(?:(?! / | \\+ )[^;,\\n\\r])+");
-  private static final int MOST_PREFIX = 3;
+
+  /** Letters, or a count, that may be glued to a number. */
+  private static final Pattern GLUED = Pattern.compile("([A-Z]{1,4})|\\d{1,2}X");
+
+  private static final int MOST_STARTS = 24;
   private static final int MOST_CONTINUATIONS = 24;
-  private static final double UNREAD_BEHIND = 0.9;
-  private static final double UNREAD_PREFIX = 0.5;
-  private static final double UNREAD_GLUED_DIGIT = 0.1;
-  private static final double UNREAD_BEHIND_POINT = 0.3;
   private static final double NONE_OF_THESE = 0.05;
 
   /** Our own bounds: a person reads no further, and a page of nonsense costs no seconds. */
@@ -48,25 +51,11 @@ public final class DesignationReader {
 
   private static final int MOST_OF_ONE = 60;
   private static final int LEAST_LEGIBLE = 2;
-  private static final double LEAST_SCORE = 0.002;
 
-  private final List<FamilySpellings> families;
-
-  private record FamilySpellings(
-      DesignationFamily family,
-      SpellingTrie spellings,
-      SuffixIndex prefixes,
-      SuffixIndex suffixes) {
-
-    static FamilySpellings of(DesignationFamily family) {
-      return new FamilySpellings(
-          family,
-          SpellingTrie.of(
-              Stream.concat(family.spellings().stream(), otherSystems(family).stream()).toList()),
-          SuffixIndex.of(Suffix.Place.PREFIX, family.family()),
-          SuffixIndex.of(Suffix.Place.SUFFIX, family.family()));
-    }
-  }
+  private final List<DesignationFamily> families;
+  private final SpellingTrie spellings;
+  private final Map<DesignationFamily, LetterReader> letters = new IdentityHashMap<>();
+  private final Map<Spelling, DesignationFamily> owners = new IdentityHashMap<>();
 
   /** Two classes serve one family; its spellings in other systems are added once. */
   private static List<Spelling> otherSystems(DesignationFamily family) {
@@ -74,7 +63,16 @@ public final class DesignationReader {
   }
 
   public DesignationReader(List<DesignationFamily> families) {
-    this.families = families.stream().map(FamilySpellings::of).toList();
+    this.families = List.copyOf(families);
+    List<Spelling> all = new ArrayList<>();
+    for (DesignationFamily family : families) {
+      letters.put(family, LetterReader.of(family));
+      List<Spelling> own =
+          Stream.concat(family.spellings().stream(), otherSystems(family).stream()).toList();
+      own.forEach(spelling -> owners.put(spelling, family));
+      all.addAll(own);
+    }
+    this.spellings = SpellingTrie.of(all);
   }
 
   /** A reader of all families that ship. */
@@ -87,6 +85,7 @@ public final class DesignationReader {
         new TaperedRollerFamily(),
         new DeepGrooveBallFamily(),
         new InchBallFamily(),
+        new InchBoreFamily(),
         new MetricFamily(Family.ANGULAR_CONTACT_BALL),
         new MetricFamily(Family.TWO_ROW_ANGULAR_BALL),
         new MetricFamily(Family.SELF_ALIGNING_BALL),
@@ -134,15 +133,15 @@ public final class DesignationReader {
     if (isTooWorn(marking)) {
       return List.of();
     }
-    int lastStart = lettersBefore(marking);
     List<Reading> found = new ArrayList<>();
-    for (FamilySpellings family : families) {
-      for (int from = 0; from <= lastStart; from++) {
-        for (Spelling spelling : family.spellings().from(marking, from)) {
-          readAt(family, spelling, text, marking, from, number, found);
-        }
-        for (Spelling spelling : family.family().decoded(marking, from)) {
-          readAt(family, spelling, text, marking, from, number, found);
+    ItemReader reader = new ItemReader(text, marking, number);
+    for (int from : starts(marking)) {
+      for (Spelling spelling : spellings.from(marking, from)) {
+        reader.readAt(letters.get(owners.get(spelling)), spelling, from, found);
+      }
+      for (DesignationFamily family : families) {
+        for (Spelling spelling : family.decoded(marking, from)) {
+          reader.readAt(letters.get(family), spelling, from, found);
         }
       }
     }
@@ -167,77 +166,34 @@ public final class DesignationReader {
     return worn > 0 && legible == 0 || worn > 1 && legible < LEAST_LEGIBLE;
   }
 
-  private static void readAt(
-      FamilySpellings family,
-      Spelling spelling,
-      String text,
-      Marking marking,
-      int from,
-      int number,
-      List<Reading> found) {
-    double match = spelling.match(marking, from);
-    if (match <= 0) {
-      return;
-    }
-    int end = from + spelling.length();
-    List<SuffixRun> before = SuffixRun.split(marking, 0, from, family.prefixes());
-    List<SuffixRun> behind = SuffixRun.split(marking, end, marking.length(), family.suffixes());
-    for (SuffixRun prefix : before) {
-      for (SuffixRun suffix : behind) {
-        double score =
-            match * score(marking, prefix, UNREAD_PREFIX) * score(marking, suffix, UNREAD_BEHIND);
-        if (score >= LEAST_SCORE && fits(spelling, marking, end, prefix, suffix)) {
-          ReadingBuilder builder = new ReadingBuilder(text, marking, number);
-          builder.addRun(prefix, Part.Kind.PREFIX);
-          builder.addBody(spelling, from, match);
-          builder.addRun(suffix, Part.Kind.SUFFIX);
-          found.add(builder.build(spelling, score));
+  /** Where a number may begin: at each piece, and behind a few letters or a count glued to it. */
+  private static List<Integer> starts(Marking marking) {
+    List<Integer> starts = new ArrayList<>();
+    List<Token> tokens = Token.of(marking, 0, marking.length());
+    for (int t = 0; t < tokens.size(); t++) {
+      Token token = tokens.get(t);
+      int at = token.from();
+      boolean digits = token.hasDigit(marking);
+      boolean next = t + 1 < tokens.size() && tokens.get(t + 1).hasDigit(marking);
+      if (digits || next) {
+        starts.add(at);
+      }
+      if (!digits) {
+        continue;
+      }
+      Matcher glued = GLUED.matcher(token.text(marking));
+      if (glued.lookingAt()) {
+        for (int i = glued.group(1) == null ? glued.end() : 1; i <= glued.end(); i++) {
+          if (at + i < token.to()) {
+            starts.add(at + i);
+          }
         }
       }
-    }
-  }
-
-  /** A loose spelling stands alone: nothing unread before it or glued behind it. */
-  private static boolean fits(
-      Spelling spelling, Marking marking, int end, SuffixRun prefix, SuffixRun suffix) {
-    return !spelling.isLoose() || (prefix.unreadCount() == 0 && !isGluedTo(marking, end, suffix));
-  }
-
-  private static boolean isGluedTo(Marking marking, int end, SuffixRun run) {
-    return !run.pieces().isEmpty()
-        && run.pieces().get(0).isUnread()
-        && marking.separatorBefore(end) == 0;
-  }
-
-  /** Unread letters are common; a digit glued to the number makes it a different number. */
-  private static double score(Marking marking, SuffixRun run, double unreadEach) {
-    double score = run.weight();
-    for (SuffixRun.Piece piece : run.pieces()) {
-      if (piece.isUnread()) {
-        boolean glued =
-            piece == run.pieces().get(0)
-                && Character.isDigit(marking.at(piece.from()))
-                && marking.separatorBefore(piece.from()) == 0;
-        score *= glued ? UNREAD_GLUED_DIGIT : unreadEach;
-        score *= isBehindPoint(marking, piece) ? UNREAD_BEHIND_POINT : 1;
+      if (starts.size() >= MOST_STARTS) {
+        break;
       }
     }
-    return score;
-  }
-
-  /** Cents of a price, the month of a date. */
-  private static boolean isBehindPoint(Marking marking, SuffixRun.Piece piece) {
-    return Character.isDigit(marking.at(piece.from()))
-        && marking.separatorBefore(piece.from()) == '.';
-  }
-
-  /** How many letters stand before the first digit or worn character, three at the most. */
-  private static int lettersBefore(Marking marking) {
-    int i = 0;
-    while (i < marking.length() && i < MOST_PREFIX && Character.isLetter(marking.at(i))) {
-      i++;
-    }
-    return Math.min(i, MOST_PREFIX);
+    return starts;
   }
 
   private List<String> continuations(List<ReadingReport.Item> items) {
@@ -249,12 +205,23 @@ public final class DesignationReader {
     if (typed.length() < 2) {
       return List.of();
     }
-    return families.stream()
-        .flatMap(f -> f.spellings().continuing(typed).stream())
+    return spellings.continuing(typed).stream()
         .map(s -> s.bearing().designation())
         .distinct()
         .limit(MOST_CONTINUATIONS)
         .toList();
+  }
+
+  private static Optional<Problem> otherKind(List<ReadingReport.Item> items) {
+    return items.stream()
+        .map(i -> OtherProduct.in(Marking.of(i.text(), i.start())))
+        .flatMap(Optional::stream)
+        .findFirst();
+  }
+
+  /** What to say of a text that names a kind of bearing which is not read; empty for all else. */
+  public static Optional<Problem> otherKind(String text) {
+    return otherKind(items(text));
   }
 
   private static Problem tooLong(String text) {
@@ -275,6 +242,10 @@ public final class DesignationReader {
               items.get(0).text(),
               "Too few characters are legible.",
               "Type at least two that can be read, or measure the bearing and enter its size."));
+    }
+    Optional<Problem> other = otherKind(items);
+    if (other.isPresent()) {
+      return other;
     }
     return Optional.of(
         new Problem(

@@ -27,6 +27,12 @@ final class InchBallFamily implements DesignationFamily {
     return false;
   }
 
+  /** A letter glued to an inch number makes another size: R4 and R4A. */
+  @Override
+  public boolean has(Suffix suffix) {
+    return !suffix.value().equals("design");
+  }
+
   @Override
   public List<Spelling> spellings() {
     return java.util.stream.Stream.of("inch-ball", "miniature-ball")
@@ -68,6 +74,7 @@ final class InchBallFamily implements DesignationFamily {
     return "deep groove ball in inch sizes, "
         + switch (series) {
           case "R" -> "bore in sixteenths of an inch";
+          case "R1" -> "thin, by table";
           case "RLS" -> "old British light series, bore in eighths of an inch";
           case "RMS" -> "old British medium series, bore in eighths of an inch";
           default -> "commercial series, by table";
@@ -76,7 +83,8 @@ final class InchBallFamily implements DesignationFamily {
 
   private static String bore(Bearing bearing) {
     String text = "bore " + MetricRuns.plain(bearing.boreMm()) + " mm";
-    long sixteenths = Math.round(bearing.boreMm() / INCH * 16);
-    return text + ", " + sixteenths + "/16 in";
+    double sixteenths = bearing.boreMm() / INCH * 16;
+    boolean whole = Math.abs(sixteenths - Math.rint(sixteenths)) < 0.01;
+    return whole ? text + ", " + Math.round(sixteenths) + "/16 in" : text;
   }
 }

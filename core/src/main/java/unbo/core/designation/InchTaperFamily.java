@@ -33,6 +33,11 @@ final class InchTaperFamily implements DesignationFamily {
   }
 
   @Override
+  public boolean has(Suffix suffix) {
+    return false;
+  }
+
+  @Override
   public List<Spelling> spellings() {
     List<Spelling> all = new ArrayList<>();
     for (Bearing pair : pairs) {

@@ -66,6 +66,21 @@ final class Marking {
     return true;
   }
 
+  /**
+   * The characters from a place on with their separators; whatever is no slash or point, a dash.
+   */
+  String spelled(int from) {
+    StringBuilder text = new StringBuilder();
+    for (int i = from; i < length(); i++) {
+      char separator = i == from ? 0 : separators[i];
+      if (separator != 0) {
+        text.append(separator == '/' || separator == '.' ? separator : '-');
+      }
+      text.append(at(i));
+    }
+    return text.toString();
+  }
+
   String characters() {
     return characters.toString();
   }

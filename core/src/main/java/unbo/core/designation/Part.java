@@ -19,6 +19,8 @@ public record Part(String text, int start, int end, Kind kind, String meaning) {
     OUTER,
     WIDTH,
     SUFFIX,
+    /** A code, a count or a word that says nothing of the bearing here. */
+    BESIDE,
     UNREAD
   }
 }

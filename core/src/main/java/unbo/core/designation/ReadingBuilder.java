@@ -16,8 +16,9 @@ final class ReadingBuilder {
   private final List<Part> parts = new ArrayList<>();
   private final List<String> unread = new ArrayList<>();
   private final List<String> doubts = new ArrayList<>();
-  private Closure left = Closure.OPEN;
-  private Closure right = Closure.OPEN;
+  private Closure left;
+  private Closure right;
+  private boolean isClosureHidden;
   private String clearance = "CN";
   private String tolerance = "Normal";
   private String cage = "unknown";
@@ -31,19 +32,21 @@ final class ReadingBuilder {
   }
 
   void addRun(SuffixRun run, Part.Kind kind) {
-    int unreadFrom = -1;
     for (SuffixRun.Piece piece : run.pieces()) {
-      if (piece.isUnread()) {
-        unreadFrom = unreadFrom < 0 ? piece.from() : unreadFrom;
-        continue;
+      switch (piece.kind()) {
+        case KNOWN -> {
+          part(piece.from(), piece.to(), kind, piece.meaning());
+          apply(piece.suffix());
+        }
+        case PLAIN -> part(piece.from(), piece.to(), Part.Kind.BESIDE, piece.meaning());
+        case CODE -> {
+          String text = part(piece.from(), piece.to(), Part.Kind.BESIDE, piece.meaning());
+          doubts.add("“" + text + "” is " + piece.meaning() + ".");
+        }
+        case WORD, UNREAD ->
+            unread.add(part(piece.from(), piece.to(), Part.Kind.UNREAD, piece.meaning()));
       }
-      closeUnread(unreadFrom, piece.from());
-      unreadFrom = -1;
-      part(piece.from(), piece.to(), kind, piece.suffix().meaning());
-      apply(piece.suffix());
-    }
-    if (unreadFrom >= 0) {
-      closeUnread(unreadFrom, run.pieces().get(run.pieces().size() - 1).to());
+      isClosureHidden |= kind == Part.Kind.SUFFIX && piece.kind() == SuffixRun.Kind.UNREAD;
     }
   }
 
@@ -74,23 +77,32 @@ final class ReadingBuilder {
     if (spelling.bearing().family() == Family.ANGULAR_CONTACT_BALL) {
       angularDoubts();
     }
+    if (features.contains("steep")) {
+      doubts.add(
+          "The angle of the table is that of the number without this letter: cone and cup of the two"
+              + " never mix.");
+    }
     if (!unread.isEmpty()) {
       doubts.add(
           "Not read: "
               + String.join(", ", unread)
-              + ". This may be a bearing maker’s own letter or a grease code, which only that maker can decode.");
+              + ". This may be a mark, a place, or a bearing maker’s own letter, which only that maker can"
+              + " explain.");
     }
-    if (spelling.closedWidthMm().isPresent() && (left != Closure.OPEN || right != Closure.OPEN)) {
+    boolean closed = left != null;
+    closeSides(spelling.bearing());
+    Bearing bearing = closed ? spelling.closed() : spelling.bearing();
+    if (bearing.widthMm() != spelling.bearing().widthMm()) {
       doubts.add(
-          "Closed, this short number is "
-              + MetricRuns.plain(spelling.closedWidthMm().getAsDouble())
-              + " mm wide instead of "
+          "Closed, it is "
+              + MetricRuns.plain(bearing.widthMm())
+              + " mm wide; open, "
               + MetricRuns.plain(spelling.bearing().widthMm())
               + " mm: measure the width.");
     }
     return new Reading(
         item,
-        spelling.bearing(),
+        bearing,
         spelling.role(),
         left,
         right,
@@ -105,7 +117,27 @@ final class ReadingBuilder {
         List.copyOf(doubts));
   }
 
+  /**
+   * No letter for a closure means open only where every letter was understood, and never on a unit,
+   * whose seals its number does not speak of.
+   */
+  private void closeSides(Bearing bearing) {
+    if (left != null) {
+      return;
+    }
+    boolean unit = bearing.family() == Family.WHEEL_UNIT || bearing.family() == Family.HEADSET;
+    boolean hidden = isClosureHidden && !bearing.isTaper();
+    left = hidden || unit ? Closure.NOT_KNOWN : Closure.OPEN;
+    right = left;
+    if (left == Closure.NOT_KNOWN) {
+      doubts.add("Its closure is not known: look at both sides.");
+    }
+  }
+
   private OptionalDouble angle(Bearing bearing) {
+    if (features.contains("steep")) {
+      return OptionalDouble.empty();
+    }
     return bearing.taper().map(Bearing.TaperWidths::contactAngleDeg).orElse(angle);
   }
 
@@ -153,17 +185,11 @@ final class ReadingBuilder {
     }
   }
 
-  private void closeUnread(int from, int to) {
-    if (from >= 0) {
-      part(from, to, Part.Kind.UNREAD, "not read");
-      Part last = parts.get(parts.size() - 1);
-      unread.add(last.text());
-    }
-  }
-
-  private void part(int from, int to, Part.Kind kind, String meaning) {
+  private String part(int from, int to, Part.Kind kind, String meaning) {
     int start = marking.place(from);
     int end = marking.placeAfter(to);
-    parts.add(new Part(text.substring(start, end), start, end, kind, meaning));
+    String run = text.substring(start, end);
+    parts.add(new Part(run, start, end, kind, meaning));
+    return run;
   }
 }

@@ -49,10 +49,11 @@ final class SizeCodedCartridge implements DesignationFamily {
 
   @Override
   public List<Spelling> decoded(Marking marking, int from) {
-    if (marking.length() - from < LEAST_DIGITS) {
+    char first = marking.at(from);
+    if (marking.length() - from < LEAST_DIGITS || first != 'M' && !Character.isDigit(first)) {
       return List.of();
     }
-    String text = marking.characters().substring(from);
+    String text = Token.of(marking, from, marking.length()).get(0).text(marking);
     boolean letters = text.startsWith("MR");
     int start = letters ? 2 : 0;
     int digits = 0;
@@ -94,11 +95,11 @@ final class SizeCodedCartridge implements DesignationFamily {
     }
     runs.add(new Run(2, Part.Kind.BORE, "bore " + MetricRuns.plain(bearing.boreMm()) + " mm"));
     runs.add(new Run(2, Part.Kind.OUTER, "outside " + MetricRuns.plain(bearing.outerMm()) + " mm"));
-    runs.add(
-        new Run(
-            spelled.length() - start - 4,
-            Part.Kind.WIDTH,
-            "width " + MetricRuns.plain(bearing.widthMm()) + " mm"));
+    int rest = spelled.length() - start - 4;
+    if (rest > 0) {
+      runs.add(
+          new Run(rest, Part.Kind.WIDTH, "width " + MetricRuns.plain(bearing.widthMm()) + " mm"));
+    }
     Spelling spelling = Spelling.other(bearing, "bearing", spelled, runs, notes(start > 0));
     return start > 0 ? spelling : spelling.weighing(BARE);
   }

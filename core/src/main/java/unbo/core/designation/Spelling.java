@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.ClosedWidths;
 
 /**
  * One way in which a catalogue row is spelled on a ring, and how well a marking matches it. An
@@ -48,6 +49,7 @@ final class Spelling {
   private final String spelled;
   private final String key;
   private final boolean hasPoints;
+  private final boolean hasDashes;
   private final int slashAt;
   private final List<Run> runs;
   private final List<String> notes;
@@ -68,9 +70,10 @@ final class Spelling {
     this.bearing = bearing;
     this.role = role;
     this.spelled = spelled;
-    this.key = spelled.replaceAll("[/. ]", "");
+    this.key = spelled.replaceAll("[/. -]", "");
     this.slashAt = placeOf(spelled, '/');
     this.hasPoints = spelled.indexOf('.') >= 0;
+    this.hasDashes = spelled.indexOf('-') >= 0;
     this.runs = List.copyOf(runs);
     this.notes = List.copyOf(notes);
     this.closedWidthMm = closedWidthMm;
@@ -102,7 +105,7 @@ final class Spelling {
   /** Before which kept character a separator stands; -1 when there is none. */
   private static int placeOf(String spelled, char separator) {
     int at = spelled.indexOf(separator);
-    return at < 0 ? -1 : spelled.substring(0, at).replaceAll("[/. ]", "").length();
+    return at < 0 ? -1 : spelled.substring(0, at).replaceAll("[/. -]", "").length();
   }
 
   /** As it stands on the ring. */
@@ -128,6 +131,13 @@ final class Spelling {
 
   OptionalDouble closedWidthMm() {
     return closedWidthMm;
+  }
+
+  /** The bearing that it names once it is closed: another one where its width differs then. */
+  Bearing closed() {
+    return closedWidthMm.isPresent()
+        ? ClosedWidths.standard().find(spelled).orElse(bearing)
+        : bearing;
   }
 
   int length() {
@@ -188,6 +198,6 @@ final class Spelling {
     if (separator == '.') {
       return hasPoints ? 1 : POINT_INSIDE;
     }
-    return separator == 0 ? 1 : GAP_INSIDE;
+    return separator == 0 || separator == '-' && hasDashes ? 1 : GAP_INSIDE;
   }
 }

@@ -53,6 +53,11 @@ record Suffix(
     }
   }
 
+  /** Whether it is one of the clearance codes of miniature bearings. */
+  boolean isForMiniatures() {
+    return kind == Kind.CLEARANCE && value.startsWith("MC");
+  }
+
   static List<Suffix> of(Place place, Family family) {
     return ALL.stream().filter(s -> s.place == place && s.families.contains(family)).toList();
   }
@@ -72,14 +77,18 @@ record Suffix(
   private static List<Family> families(String text) {
     return switch (text) {
       case "all" -> List.of(Family.values());
-      case "plain" ->
-          Arrays.stream(Family.values())
-              .filter(
-                  f ->
-                      f != Family.ANGULAR_CONTACT_BALL
-                          && f != Family.CYLINDRICAL_ROLLER
-                          && f != Family.SPHERICAL_PLAIN)
-              .toList();
+      case "metric-design" ->
+          List.of(
+              Family.DEEP_GROOVE_BALL,
+              Family.TWO_ROW_ANGULAR_BALL,
+              Family.SELF_ALIGNING_BALL,
+              Family.THRUST_BALL,
+              Family.TAPERED_ROLLER);
+      case "other-design" ->
+          families("metric-design").stream().filter(f -> f != Family.DEEP_GROOVE_BALL).toList();
+      case "ball-design" -> families("metric-design").stream().filter(Family::isBall).toList();
+      case "deep-groove" -> List.of(Family.DEEP_GROOVE_BALL);
+      case "tapered-bore" -> List.of(Family.SELF_ALIGNING_BALL);
       case "ball" ->
           List.of(
               Family.DEEP_GROOVE_BALL,

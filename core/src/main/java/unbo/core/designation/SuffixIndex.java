@@ -2,7 +2,6 @@ package unbo.core.designation;
 
 import java.util.ArrayList;
 import java.util.List;
-import unbo.core.catalogue.Family;
 
 /** Suffixes (or prefixes) of a family by their first character, so that few are compared. */
 final class SuffixIndex {
@@ -25,10 +24,6 @@ final class SuffixIndex {
 
   static SuffixIndex of(List<Suffix> all) {
     return new SuffixIndex(all);
-  }
-
-  static SuffixIndex of(Suffix.Place place, Family family) {
-    return new SuffixIndex(Suffix.of(place, family));
   }
 
   /** Those that begin with a character. */

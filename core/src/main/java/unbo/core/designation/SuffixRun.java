@@ -1,99 +1,90 @@
 package unbo.core.designation;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 
 /**
- * Splits the characters behind (or before) a number into known spellings and unread runs: fewest
- * unread characters first, then fewest pieces. A spelling with two meanings gives one split for
- * each.
- *
- * @param pieces known spellings and unread single characters, in order
+ * One way to take the characters before or behind a number: piece by piece, each with what it was
+ * taken for.
  */
 record SuffixRun(List<Piece> pieces) {
 
-  /** A stretch of the marking, and the suffix it spells; null when unread. */
-  record Piece(int from, int to, Suffix suffix) {
+  /** What a piece was taken for. */
+  enum Kind {
+    /** A spelling of the tables. */
+    KNOWN,
+    /** A grease or variant code: explained as one, whatever it says. */
+    CODE,
+    /** A count, a word of the box. */
+    PLAIN,
+    /** Not read, but by its look no letter that closes the bearing. */
+    WORD,
+    /** Not read: it may say anything. */
+    UNREAD
+  }
+
+  /**
+   * A stretch of the marking.
+   *
+   * @param suffix the suffix that it spells; null unless it is known
+   * @param weight what it leaves of the confidence
+   */
+  record Piece(int from, int to, Kind kind, Suffix suffix, double weight, String meaning) {
+
+    static Piece known(int from, Suffix suffix) {
+      return new Piece(
+          from,
+          from + suffix.spelling().length(),
+          Kind.KNOWN,
+          suffix,
+          suffix.weight(),
+          suffix.meaning());
+    }
+
+    static Piece shaped(int from, int to, TokenShape shape) {
+      return new Piece(from, to, shape.kind(), null, shape.weight(), shape.meaning());
+    }
+
     boolean isUnread() {
-      return suffix == null;
+      return kind == Kind.WORD || kind == Kind.UNREAD;
     }
   }
 
-  private static final Comparator<SuffixRun> BEST =
-      Comparator.comparingLong(SuffixRun::unreadCount).thenComparing(run -> run.pieces.size());
+  static final SuffixRun NOTHING = new SuffixRun(List.of());
 
-  long unreadCount() {
-    int unread = 0;
-    for (Piece piece : pieces) {
-      unread += piece.isUnread() ? 1 : 0;
-    }
-    return unread;
+  SuffixRun {
+    pieces = List.copyOf(pieces);
   }
 
   double weight() {
     double weight = 1;
     for (Piece piece : pieces) {
-      weight *= piece.isUnread() ? 1 : piece.suffix.weight();
+      weight *= piece.weight;
     }
     return weight;
   }
 
-  private static final List<SuffixRun> NOTHING = List.of(new SuffixRun(List.of()));
-  private static final int MOST = 8;
-
-  /** All equally good splits of the stretch; one empty split when the stretch is empty. */
-  static List<SuffixRun> split(Marking marking, int from, int to, SuffixIndex known) {
-    if (from == to) {
-      return NOTHING;
-    }
-    List<List<SuffixRun>> bestFrom = new ArrayList<>(to - from + 1);
-    for (int i = 0; i <= to - from; i++) {
-      bestFrom.add(NOTHING);
-    }
-    for (int at = to - 1; at >= from; at--) {
-      bestFrom.set(at - from, bestAt(marking, at, to, from, known, bestFrom));
-    }
-    return bestFrom.get(0);
-  }
-
-  private static List<SuffixRun> bestAt(
-      Marking marking, int at, int to, int from, SuffixIndex known, List<List<SuffixRun>> rest) {
-    List<SuffixRun> all = new ArrayList<>();
-    for (Suffix suffix : known.startingWith(marking.at(at))) {
-      int end = at + suffix.spelling().length();
-      if (end <= to && marking.startsWith(suffix.spelling(), at)) {
-        prepend(new Piece(at, end, suffix), rest.get(end - from), all);
+  boolean hasUnread() {
+    for (Piece piece : pieces) {
+      if (piece.isUnread()) {
+        return true;
       }
     }
-    prepend(new Piece(at, at + 1, null), rest.get(at + 1 - from), all);
-    return best(all);
+    return false;
   }
 
-  /** The best and its equals. */
-  private static List<SuffixRun> best(List<SuffixRun> all) {
-    if (all.size() == 1) {
-      return all;
-    }
-    SuffixRun best = all.get(0);
-    for (SuffixRun run : all) {
-      best = BEST.compare(run, best) < 0 ? run : best;
-    }
-    List<SuffixRun> equals = new ArrayList<>();
-    for (SuffixRun run : all) {
-      if (equals.size() < MOST && BEST.compare(run, best) == 0) {
-        equals.add(run);
-      }
-    }
-    return equals;
+  boolean saysEachThingOnce() {
+    return SuffixGrammar.saysEachThingOnce(
+        pieces.stream().map(Piece::suffix).filter(Objects::nonNull).toList());
   }
 
-  private static void prepend(Piece piece, List<SuffixRun> rests, List<SuffixRun> all) {
-    for (SuffixRun run : rests) {
-      List<Piece> pieces = new ArrayList<>();
-      pieces.add(piece);
-      pieces.addAll(run.pieces);
-      all.add(new SuffixRun(List.copyOf(pieces)));
+  SuffixRun and(SuffixRun behind) {
+    if (pieces.isEmpty()) {
+      return behind;
     }
+    List<Piece> all = new ArrayList<>(pieces);
+    all.addAll(behind.pieces);
+    return new SuffixRun(all);
   }
 }

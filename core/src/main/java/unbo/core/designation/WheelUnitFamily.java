@@ -56,7 +56,7 @@ final class WheelUnitFamily implements DesignationFamily {
 
   @Override
   public List<Spelling> decoded(Marking marking, int from) {
-    if (from + HEAD >= marking.length() || marking.at(from) != 'D') {
+    if (from + HEAD >= marking.length() || marking.at(from) != 'D' || marking.at(from + 1) != 'A') {
       return List.of();
     }
     Matcher m = FORM.matcher(marking.characters().substring(from));

@@ -70,11 +70,14 @@ public record Enquiry(
     return nothing(text, report);
   }
 
-  /** {@code 30.15 x 41 x 6.5} is a size even where digits run together would be a number. */
+  /**
+   * {@code 30.15 x 41 x 6.5} is a size even where digits run together would be a number; {@code 2x
+   * 6205} is none.
+   */
   private static boolean isTimes(String text, double surest) {
     return surest < 1
         && text.toLowerCase(Locale.ROOT).matches("\\s*\\d[\\d.,/]*\\s*(x|×|\\*).*")
-        && SizeText.in(text).isPresent();
+        && SizeText.in(text).filter(s -> s.millimetres().size() > 1).isPresent();
   }
 
   private static Enquiry numbers(
@@ -133,6 +136,7 @@ public record Enquiry(
                 report
                     .problem()
                     .filter(p -> text.length() > LONGEST)
+                    .or(() -> DesignationReader.otherKind(text))
                     .orElse(
                         new Problem(
                             text,

@@ -45,7 +45,7 @@ final class ClosureShapes {
     String side = left ? "left " : "right ";
     double section = room.section();
     return switch (closure) {
-      case OPEN -> Optional.empty();
+      case OPEN, NOT_KNOWN -> Optional.empty();
       case SHIELD ->
           piece(side + "shield", plate(Shape.Look.CUT_SHEET, left, THICK_SHEET, GAP * section));
       case NON_CONTACT ->

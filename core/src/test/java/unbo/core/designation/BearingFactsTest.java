@@ -27,7 +27,7 @@ class BearingFactsTest {
     "6205-2RS C3, contact seal on both sides, clearance C3",
     "6205 ZZ, shield on both sides, clearance CN (none marked)",
     "6205-Z, 'shield on one side, open on the other', clearance CN (none marked)",
-    "6205 QXJ, closure not known on both sides, clearance CN (none marked)"
+    "6205-QXJ, closure not known on both sides, clearance CN (none marked)"
   })
   void whatAMarkingSaysIsKept(String marking, String closed, String clearance) {
     assertThat(BearingFacts.of(reading(marking)).lines()).contains(closed, clearance);
@@ -35,7 +35,7 @@ class BearingFactsTest {
 
   @Test
   void whatWasNotUnderstoodIsKeptAsItStands() {
-    BearingFacts facts = BearingFacts.of(reading("6205 QXJ"));
+    BearingFacts facts = BearingFacts.of(reading("6205-QXJ"));
     assertThat(facts.lines()).last().asString().startsWith("not understood: ");
     assertThat(facts.closed().left()).as("not known is not open").isEmpty();
     assertThat(BearingFacts.of(reading("6205")).closed().left()).contains(Closure.OPEN);
@@ -66,7 +66,7 @@ class BearingFactsTest {
     assertThat(rubber(read)).isZero();
     Map<String, BearingFacts> known = Map.of("left", BearingFacts.of(sealed));
     assertThat(rubber(read.saying(known))).isEqualTo(2);
-    Map<String, BearingFacts> unknown = Map.of("left", BearingFacts.of(reading("6204 QXJ")));
+    Map<String, BearingFacts> unknown = Map.of("left", BearingFacts.of(reading("6204-QXJ")));
     assertThat(rubber(read.saying(unknown))).isZero();
   }
 

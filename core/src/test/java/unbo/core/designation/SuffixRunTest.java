@@ -14,52 +14,99 @@ import unbo.core.catalogue.Family;
 class SuffixRunTest {
 
   private static final List<Suffix> BALL = Suffix.of(Suffix.Place.SUFFIX, Family.DEEP_GROOVE_BALL);
+  private static final LetterReader LETTERS = LetterReader.of(new DeepGrooveBallFamily());
 
-  private static String split(String text) {
-    Marking marking = Marking.of(text, 0);
-    return SuffixRun.split(marking, 0, marking.length(), SuffixIndex.of(BALL))
-        .get(0)
-        .pieces()
-        .stream()
-        .map(p -> (p.isUnread() ? "?" : "") + marking.characters().substring(p.from(), p.to()))
+  private static List<SuffixRun> behind(Marking marking) {
+    return LETTERS.behind(marking, "6205".length(), false);
+  }
+
+  /**
+   * Pieces behind the number: known as they stand, codes with ~, words of the box with =, else ?.
+   */
+  private static String split(String behind) {
+    Marking marking = Marking.of("6205" + behind, 0);
+    return behind(marking).get(0).pieces().stream()
+        .map(p -> sign(p) + marking.characters().substring(p.from(), p.to()))
         .collect(Collectors.joining(" "));
   }
 
-  /** Fewest unread characters first, then fewest pieces. */
+  private static String sign(SuffixRun.Piece piece) {
+    return switch (piece.kind()) {
+      case KNOWN -> "";
+      case CODE -> "~";
+      case PLAIN -> "=";
+      case WORD, UNREAD -> "?";
+    };
+  }
+
+  /** A piece is explained whole or not at all. */
   @ParameterizedTest
   @CsvSource({
     "2RSC3,2RS C3",
     "2RS1C3,2RS1 C3",
     "ZZC3P6,ZZ C3 P6",
-    "P63,P63",
+    "-P63,P63",
     "2RSHHC5,2RSH HC5",
     "2ZNR,2Z NR",
-    "QC3,?Q C3",
-    "C3GJN,C3 ?G J N",
-    "ABEC5,ABEC5",
-    "XY,?X ?Y"
+    "QC3,?QC3",
+    "-C3GJN,C3 ~GJN",
+    "2RSC3GJN,2RS C3 ~GJN",
+    "' C3GJN',C3 ~GJN",
+    "' ABEC5',ABEC5",
+    "' ABEC 5',ABEC5",
+    "XY,?XY",
+    "NTM,?NTM",
+    "' NTM',?NTM",
+    "-NTM,?NTM",
+    "' ZEM',?ZEM",
+    "' CMZ',?CMZ",
+    "' TMA',?TMA",
+    "ZEM,?ZEM",
+    "/5K,~5K",
+    "/WT,~WT",
+    "' VA201',~VA201",
+    "' 2 RS',2RS",
+    "' C 3',C3",
+    "' MADE IN XYLAND',=MADE =IN ?XYLAND",
+    "' 2PCS',=2PCS",
+    "' 25X52X15',=25X52X15",
+    "MC3,M C3",
+    "' 2QX',?2QX"
   })
   void splitsAsAMechanicWould(String text, String pieces) {
     assertThat(split(text)).isEqualTo(pieces);
   }
 
+  /** What may hide a closure is told from what cannot: a word that stands free. */
+  @ParameterizedTest
+  @CsvSource({
+    "XY, UNREAD",
+    "-XYQ, UNREAD",
+    "' XYQ', WORD",
+    "' 2QX', UNREAD",
+    "' sealed', UNREAD",
+    "' 2019', WORD"
+  })
+  void aWordIsNoLetterOfAClosure(String text, SuffixRun.Kind kind) {
+    assertThat(behind(Marking.of("6205" + text, 0)).get(0).pieces().get(0).kind()).isEqualTo(kind);
+  }
+
   @Test
   void aSeparatorInsideASpellingBreaksIt() {
-    assertThat(split("2R-S")).doesNotContain("2RS");
+    assertThat(split("-2R-XS")).isEqualTo("?2R ?XS");
     assertThat(split("ZZ-C3")).isEqualTo("ZZ C3");
   }
 
   @Test
   void aSpellingWithTwoMeaningsIsSplitTwice() {
-    Marking marking = Marking.of("DD", 0);
-    List<SuffixRun> runs = SuffixRun.split(marking, 0, 2, SuffixIndex.of(BALL));
+    List<SuffixRun> runs = behind(Marking.of("6205DD", 0));
     assertThat(runs).hasSize(2);
     assertThat(runs.stream().mapToDouble(SuffixRun::weight).sum()).isEqualTo(1.0);
   }
 
   @Test
   void nothingToSplitIsOneEmptySplit() {
-    assertThat(SuffixRun.split(Marking.of("", 0), 0, 0, SuffixIndex.of(BALL)))
+    assertThat(behind(Marking.of("6205", 0)))
         .hasSize(1)
         .first()
         .extracting(r -> r.pieces().size())

@@ -1,0 +1,124 @@
+package unbo.core.designation;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import unbo.core.catalogue.Basis;
+import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Catalogue;
+import unbo.core.catalogue.Family;
+import unbo.core.designation.Spelling.Run;
+
+/**
+ * Deep groove balls of the metric plan with a bore in inches: {@code 6203-5/8} has the outside and
+ * the width of a 6203 on a bore of 15.875 mm, {@code 6203-10} says the same in sixteenths. Common
+ * trade usage; the outside and the width are those of the row, the bore is the number itself. A
+ * bore further from the plan's than {@value #MOST_APART_MM} mm is not taken for one.
+ */
+final class InchBoreFamily implements DesignationFamily {
+
+  private static final Pattern FRACTION =
+      Pattern.compile("(6[023]\\d\\d)-(?:(1)-)?(\\d{1,2})/(\\d{1,2})(?!\\d).*");
+  private static final Pattern SIXTEENTHS =
+      Pattern.compile("(6[023]\\d\\d)-(\\d{1,2})(?![\\dA-Z/]).*");
+  private static final double INCH = 25.4;
+  private static final double MOST_APART_MM = 4.5;
+  private static final double BY_SIXTEENTHS = 0.9;
+
+  @Override
+  public Family family() {
+    return Family.DEEP_GROOVE_BALL;
+  }
+
+  @Override
+  public boolean isMain() {
+    return false;
+  }
+
+  @Override
+  public List<Spelling> spellings() {
+    return List.of();
+  }
+
+  @Override
+  public List<Spelling> decoded(Marking marking, int from) {
+    if (marking.at(from) != '6') {
+      return List.of();
+    }
+    String text = marking.spelled(from);
+    Matcher fraction = FRACTION.matcher(text);
+    if (fraction.matches()) {
+      int whole = fraction.group(2) == null ? 0 : 1;
+      int over = Integer.parseInt(fraction.group(3));
+      int under = Integer.parseInt(fraction.group(4));
+      String code = text.substring(5, fraction.end(4));
+      return under == 0
+          ? List.of()
+          : of(fraction.group(1), code, whole + (double) over / under, 1).stream().toList();
+    }
+    Matcher sixteenths = SIXTEENTHS.matcher(text);
+    return sixteenths.matches()
+        ? of(
+                sixteenths.group(1),
+                sixteenths.group(2),
+                Integer.parseInt(sixteenths.group(2)) / 16.0,
+                BY_SIXTEENTHS)
+            .stream()
+            .toList()
+        : List.of();
+  }
+
+  private static Optional<Spelling> of(String number, String code, double inches, double weight) {
+    return Catalogue.standard()
+        .find(number)
+        .filter(b -> Math.abs(b.boreMm() - inches * INCH) <= MOST_APART_MM)
+        .map(b -> spelling(b, code, inches, weight));
+  }
+
+  private static Spelling spelling(Bearing plan, String code, double inches, double weight) {
+    double bore = Math.round(inches * INCH * 1000) / 1000.0;
+    Bearing bearing =
+        new Bearing(
+            plan.designation() + "-" + inWords(inches),
+            Family.DEEP_GROOVE_BALL,
+            plan.series(),
+            bore,
+            plan.outerMm(),
+            plan.widthMm(),
+            Optional.empty(),
+            Basis.DERIVED,
+            "outside and width of " + plan.designation() + ", the bore as written");
+    List<Run> runs =
+        List.of(
+            new Run(
+                plan.designation().length(),
+                Part.Kind.SERIES,
+                "outside and width of a " + plan.designation()),
+            new Run(
+                code.replaceAll("[-/]", "").length(),
+                Part.Kind.BORE,
+                "bore " + inWords(inches) + " in, " + MetricRuns.plain(bore) + " mm"));
+    return Spelling.other(
+            bearing,
+            "bearing",
+            plan.designation() + "-" + code,
+            runs,
+            List.of("A bore in inches on a metric number: measure the bore before you order."))
+        .weighing(weight);
+  }
+
+  /** {@code 5/8}, {@code 1}, {@code 1-1/4}. */
+  private static String inWords(double inches) {
+    long sixteenths = Math.round(inches * 16);
+    long whole = sixteenths / 16;
+    long rest = sixteenths % 16;
+    long under = 16;
+    while (rest > 0 && rest % 2 == 0) {
+      rest /= 2;
+      under /= 2;
+    }
+    String fraction = rest == 0 ? "" : rest + "/" + under;
+    return whole == 0 ? fraction : rest == 0 ? "" + whole : whole + "-" + fraction;
+  }
+}

@@ -1,0 +1,56 @@
+package unbo.core.designation;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A piece of a marking between separators: what stands together is explained together or not at
+ * all.
+ *
+ * @param from its first character
+ * @param to one past its last
+ * @param separator what stands before it; 0 when it is glued to the number
+ */
+record Token(int from, int to, char separator) {
+
+  /** The pieces of a stretch of a marking, in order. */
+  static List<Token> of(Marking marking, int from, int to) {
+    List<Token> tokens = new ArrayList<>();
+    int start = from;
+    for (int i = from + 1; i <= to; i++) {
+      if (i == to || marking.separatorBefore(i) != 0) {
+        tokens.add(new Token(start, i, marking.separatorBefore(start)));
+        start = i;
+      }
+    }
+    return tokens;
+  }
+
+  String text(Marking marking) {
+    return marking.characters().substring(from, to);
+  }
+
+  /** This and the piece behind it as one. */
+  Token with(Token next) {
+    return new Token(from, next.to, separator);
+  }
+
+  /** Whether a gap, and no more than a gap, parts it from the number. */
+  boolean isDetached() {
+    return separator != 0 && separator != '-' && separator != '/';
+  }
+
+  boolean isDigits(Marking marking) {
+    return marking.characters().substring(from, to).chars().allMatch(Character::isDigit);
+  }
+
+  /** Whether it has a digit, or a worn character that may be one. */
+  boolean hasDigit(Marking marking) {
+    for (int i = from; i < to; i++) {
+      if (marking.at(i) == '?' || Character.isDigit(marking.at(i))) {
+        return true;
+      }
+    }
+    return false;
+  }
+}
