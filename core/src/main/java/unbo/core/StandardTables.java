@@ -36,6 +36,7 @@ public final class StandardTables {
           "tolerance.CornerRadius",
           "tolerance.InternalClearances",
           "tolerance.RingTolerances",
+          "tolerance.RunningAccuracy",
           "vehicle.VehicleLayout",
           "vehicle.VehicleTemplate",
           "verification.TestPlaces");

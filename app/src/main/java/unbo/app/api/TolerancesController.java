@@ -80,7 +80,13 @@ class TolerancesController {
 
   private static RingKind kind(Map<String, String> query, Fields fields) {
     String word = Fields.word(query, "family", RingKind.RADIAL.id());
-    fields.oneOf("family", word, Arrays.stream(RingKind.values()).map(RingKind::id).toList());
+    fields.oneOf(
+        "family",
+        word,
+        Arrays.stream(RingKind.values())
+            .filter(k -> k != RingKind.NOT_KNOWN)
+            .map(RingKind::id)
+            .toList());
     return RingKind.withId(word).orElse(RingKind.RADIAL);
   }
 

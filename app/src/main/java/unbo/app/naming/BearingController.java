@@ -18,7 +18,9 @@ import unbo.core.tolerance.LimitWorkings;
 import unbo.core.tolerance.Limits;
 import unbo.core.tolerance.RingKind;
 import unbo.core.tolerance.RingTolerances;
+import unbo.core.tolerance.RunningAccuracy;
 import unbo.core.tolerance.ToleranceCard;
+import unbo.core.working.Working;
 
 /** The card of one bearing: drawn, its spellings, what it may measure, how loose it is. */
 @Controller
@@ -34,6 +36,9 @@ class BearingController {
     this.readings = readings;
     this.figures = figures;
   }
+
+  /** Run-out of both rings, and what checks it. */
+  public record Running(Figure inner, Figure outer, String check) {}
 
   /** A dimension with its least and greatest size, millimetres. */
   public record Size(String title, String nominal, Figure least, Figure most, String source) {}
@@ -65,9 +70,27 @@ class BearingController {
     model.addAttribute("card", card);
     model.addAttribute("classes", classes);
     model.addAttribute("sizes", sizes(reading, card, workings));
+    model.addAttribute("running", running(reading, card, workings));
     model.addAttribute("zones", ToleranceDrawing.of(card, reading.clearance(), WIDTH));
     Readings.draw(model, List.of(reading), close, workings, figures);
     return "bearing";
+  }
+
+  /** How true the rings run, and with what that can be checked; null where no table knows. */
+  private Running running(Reading reading, ToleranceCard card, Workings workings) {
+    String cls = card.toleranceClass();
+    return RunningAccuracy.of(reading.bearing(), cls)
+        .map(
+            r ->
+                new Running(
+                    figure(r.working(true, cls), r.innerUm(), workings),
+                    figure(r.working(false, cls), r.outerUm(), workings),
+                    r.check()))
+        .orElse(null);
+  }
+
+  private Figure figure(Working working, double um, Workings workings) {
+    return workings.figure("", working, figures.oneDecimal(um) + " µm");
   }
 
   private List<Size> sizes(Reading reading, ToleranceCard card, Workings workings) {

@@ -8,6 +8,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import unbo.app.PageTest;
@@ -15,6 +17,7 @@ import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.PartTemplate;
 
+@Execution(ExecutionMode.CONCURRENT)
 class BenchPageTest extends PageTest {
 
   static List<Arrangement> arrangements() {

@@ -15,6 +15,7 @@ import unbo.app.listening.Listening;
 import unbo.app.listening.Listenings;
 
 /** From a complaint to the job at its wheel, and past the gate before Set, in a browser. */
+@Execution(ExecutionMode.CONCURRENT)
 class ListenWalkTest extends AppTest {
 
   private static final By PASS_OVER = By.cssSelector(".ask button.pass-over");
@@ -22,7 +23,6 @@ class ListenWalkTest extends AppTest {
   @LocalServerPort private int port;
   @Autowired private Listenings listenings;
 
-  @Execution(ExecutionMode.CONCURRENT)
   @ParameterizedTest
   @CsvSource({"1280, 800", "390, 844"})
   void fromAGrowlToTheWheel(int width, int height) throws Exception {

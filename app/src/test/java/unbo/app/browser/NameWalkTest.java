@@ -18,12 +18,12 @@ import unbo.app.job.Job;
 import unbo.app.shelf.Shelf;
 
 /** From a size to a bearing in a job's place, and a list onto the shelf, in a browser. */
+@Execution(ExecutionMode.CONCURRENT)
 class NameWalkTest extends AppTest {
 
   @LocalServerPort private int port;
   @Autowired private Shelf shelf;
 
-  @Execution(ExecutionMode.CONCURRENT)
   @ParameterizedTest
   @CsvSource({"1280, 800", "390, 844"})
   void fromASizeIntoAJob(int width, int height) throws Exception {

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
@@ -16,6 +18,7 @@ import unbo.core.vehicle.VehicleKind;
 import unbo.core.vehicle.VehicleLayout;
 
 /** A round with one thumb: begun at the vehicle, a gauge's reading taken, walked to its end. */
+@Execution(ExecutionMode.CONCURRENT)
 class RoundWalkTest extends AppTest {
 
   /** The least height and width that a gloved finger hits: 44 of CSS's pixels (WCAG 2.1, 2.5.5). */

@@ -13,6 +13,7 @@ import unbo.app.AppTest;
 import unbo.app.job.Job;
 
 /** A figure shows its working by click, touch and key, while typing and on a closed sheet. */
+@Execution(ExecutionMode.CONCURRENT)
 class WorkingWalkTest extends AppTest {
 
   private static final By FIGURE = By.cssSelector("#set-answer .worked");
@@ -20,7 +21,6 @@ class WorkingWalkTest extends AppTest {
 
   @LocalServerPort private int port;
 
-  @Execution(ExecutionMode.CONCURRENT)
   @ParameterizedTest
   @CsvSource({"1280, 800", "390, 844"})
   void aFigureOpensAndCloses(int width, int height) throws Exception {

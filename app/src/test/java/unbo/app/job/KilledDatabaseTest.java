@@ -21,6 +21,8 @@ import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import unbo.app.UnboApplication;
@@ -33,6 +35,7 @@ import unbo.core.vehicle.VehicleLayout;
  * A database server of its own is killed outright in the middle of writing, twenty times. Whatever
  * was confirmed must be there afterwards, and nothing may be there by half.
  */
+@Execution(ExecutionMode.CONCURRENT)
 class KilledDatabaseTest {
 
   private static final int KILLS = 20;

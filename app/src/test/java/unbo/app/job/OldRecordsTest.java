@@ -18,6 +18,8 @@ import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -32,6 +34,7 @@ import unbo.app.proving.Proofs;
  * A database of version 9, as the demo left it after a day of work, opened by today's program:
  * every value, word, mark and verdict of its sheets is found on the pages.
  */
+@Execution(ExecutionMode.CONCURRENT)
 class OldRecordsTest {
 
   private static final String SERVER = System.getenv("UNBO_DB_URL").replaceFirst("/\\w+$", "/");
@@ -169,7 +172,7 @@ class OldRecordsTest {
   }
 
   /** Read once each: nothing here changes a record. */
-  private static String page(long job, String station) throws Exception {
+  private static synchronized String page(long job, String station) throws Exception {
     String key = job + " " + station;
     if (!PAGES.containsKey(key)) {
       PAGES.put(key, readPage(job, station));

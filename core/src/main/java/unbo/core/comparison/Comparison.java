@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import unbo.core.designation.BearingFacts;
 import unbo.core.designation.Reading;
 
 /**
@@ -40,10 +41,19 @@ public record Comparison(
    * @param duty what the position asks; without it only the two bearings are compared
    */
   public static Comparison of(Reading old, Reading fresh, Optional<PositionDuty> duty) {
+    if (isSame(old, fresh)) {
+      return new Comparison(old, fresh, Verdict.SUITS, List.of());
+    }
     List<Difference> differences = new ArrayList<>();
     ASPECTS.forEach(aspect -> differences.addAll(aspect.compare(old, fresh, duty)));
     differences.sort(Comparator.comparing(Difference::severity).reversed());
     return new Comparison(old, fresh, verdict(differences), List.copyOf(differences));
+  }
+
+  /** A bearing always suits in place of one that is marked as it is. */
+  private static boolean isSame(Reading old, Reading fresh) {
+    return old.bearing().equals(fresh.bearing())
+        && BearingFacts.of(old).equals(BearingFacts.of(fresh));
   }
 
   /** Whether it may, but only where a consequence of the change is wanted. */

@@ -25,6 +25,7 @@ final class ElementAspects {
     rings(a, b, all);
     axial(a, b, duty, all);
     angle(old, fresh, duty, all);
+    end(a, b, all);
     return all;
   }
 
@@ -106,6 +107,23 @@ final class ElementAspects {
     }
   }
 
+  /** A drawn cup is open at both ends, HK, or closed at one, BK (ISO 3245). */
+  private static void end(Bearing a, Bearing b, List<Difference> all) {
+    boolean was = a.series().equals("BK");
+    boolean is = b.series().equals("BK");
+    if (was != is && a.family() == b.family()) {
+      all.add(
+          new Difference(
+              "closed end",
+              was ? "closed at one end" : "open at both ends",
+              is ? "closed at one end" : "open at both ends",
+              Severity.UNSUITABLE,
+              is
+                  ? "No shaft goes through a closed end: right only where the shaft ends in it."
+                  : "The closed end kept dirt out and grease in: open, something else must."));
+    }
+  }
+
   private static void axial(
       Bearing a, Bearing b, Optional<PositionDuty> duty, List<Difference> all) {
     AxialHold was = AxialHold.of(a);
@@ -172,6 +190,19 @@ final class ElementAspects {
     }
     OptionalDouble was = old.contactAngleDeg();
     OptionalDouble is = fresh.contactAngleDeg();
+    boolean pair = duty.filter(PositionDuty::pair).isPresent();
+    Severity other = fresh.bearing().isTaper() && !pair ? Severity.MATTERS : Severity.UNSUITABLE;
+    if (isSteep(old) != isSteep(fresh)) {
+      all.add(
+          new Difference(
+              "contact angle",
+              isSteep(old) ? "steeper, by its letter" : degrees(was),
+              isSteep(fresh) ? "steeper, by its letter" : degrees(is),
+              other,
+              "The letter says another contact angle: load sharing and setting change; never two angles"
+                  + " in one pair, and never a cone in the other’s cup."));
+      return;
+    }
     if (was.isPresent() && is.isPresent()) {
       double gap = Math.abs(was.getAsDouble() - is.getAsDouble());
       if (gap > 0.5) {
@@ -180,7 +211,7 @@ final class ElementAspects {
                 "contact angle",
                 degrees(was),
                 degrees(is),
-                fresh.bearing().isTaper() ? Severity.MATTERS : Severity.UNSUITABLE,
+                other,
                 "A different contact angle changes load sharing and setting; never two angles in one pair."));
       }
     } else if (was.isPresent() != is.isPresent() || !fresh.bearing().isTaper()) {
@@ -193,6 +224,10 @@ final class ElementAspects {
               "The angle is not known from this number: read the angle letter on the ring or the"
                   + " box."));
     }
+  }
+
+  private static boolean isSteep(Reading reading) {
+    return reading.features().contains("steep");
   }
 
   private static boolean hasAngle(Bearing bearing) {

@@ -14,7 +14,12 @@ import unbo.core.tolerance.InternalClearances.Clearance;
 /** Clearance, cage, full complement. */
 final class InsideAspects {
 
-  private static final List<String> GROUPS = List.of("C1", "C2", "CM", "CN", "C3", "C4", "C5");
+  private static final List<String> GROUPS = List.of("C1", "C2", "CN", "C3", "C4", "C5");
+
+  /** Those of miniatures count otherwise: MC3 is their normal (common trade usage). */
+  private static final List<String> MINIATURE = List.of("MC1", "MC2", "MC3", "MC4", "MC5", "MC6");
+
+  private static final int NORMAL = GROUPS.indexOf("CN");
 
   private InsideAspects() {}
 
@@ -28,9 +33,13 @@ final class InsideAspects {
 
   private static void clearance(
       Reading old, Reading fresh, Optional<PositionDuty> duty, List<Difference> all) {
-    int was = GROUPS.indexOf(old.clearance());
-    int is = GROUPS.indexOf(fresh.clearance());
-    if (was == is || was < 0 || is < 0 || fresh.bearing().isTaper()) {
+    if (old.clearance().equals(fresh.clearance()) || fresh.bearing().isTaper()) {
+      return;
+    }
+    int was = rank(old.clearance());
+    int is = rank(fresh.clearance());
+    if (was == is) {
+      withinNormal(old, fresh, all);
       return;
     }
     boolean both = duty.filter(d -> d.tight() == Tight.BOTH || d.hot()).isPresent();
@@ -51,6 +60,26 @@ final class InsideAspects {
             reason));
   }
 
+  /** From the closest; a narrow part of normal is normal. */
+  private static int rank(String group) {
+    int miniature = MINIATURE.indexOf(group);
+    if (miniature >= 0) {
+      return miniature - MINIATURE.indexOf("MC3") + NORMAL;
+    }
+    return group.equals("CM") ? NORMAL : GROUPS.indexOf(group);
+  }
+
+  /** CM for CN, or the reverse. */
+  private static void withinNormal(Reading old, Reading fresh, List<Difference> all) {
+    all.add(
+        new Difference(
+            "clearance",
+            group(old, old.clearance()),
+            group(fresh, fresh.clearance()),
+            Severity.NOTE,
+            "Both are normal: CM is a narrow part of it, chosen for the quiet of electric motors."));
+  }
+
   /** The group with its micrometres where the standard has them. */
   private static String group(Reading reading, String group) {
     Optional<Clearance> um =
@@ -65,16 +94,19 @@ final class InsideAspects {
     boolean was = isFull(old);
     boolean is = isFull(fresh);
     boolean pivot = duty.filter(d -> d.motion() == Motion.OSCILLATING).isPresent();
+    if (is == was) {
+      return;
+    }
     if (is && duty.isPresent() && !pivot) {
       all.add(
           new Difference(
               "full complement",
-              was ? "full complement" : "with a cage",
+              "with a cage",
               "full complement",
               Severity.UNSUITABLE,
               "Without a cage balls or rollers rub on each other at speed: heat and early failure. Made for small swings."));
       slot(duty, all);
-    } else if (is != was) {
+    } else {
       all.add(
           new Difference(
               "full complement",
@@ -131,7 +163,8 @@ final class InsideAspects {
                   ? "The cage of one bearing is not marked: check the cage before fitting."
                   : "Another cage: steel for heat, brass for speed and shock, polyamide for quiet."));
     }
-    if (is.equals("polyamide") && fresh.bearing().family() == Family.TAPERED_ROLLER && hot) {
+    boolean fromMetal = is.equals("polyamide") && !was.equals("polyamide");
+    if (fromMetal && fresh.bearing().family() == Family.TAPERED_ROLLER && hot) {
       all.add(
           new Difference(
               "cage heat",

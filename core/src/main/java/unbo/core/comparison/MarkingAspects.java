@@ -3,6 +3,7 @@ package unbo.core.comparison;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Family;
 import unbo.core.designation.Reading;
 
@@ -19,7 +20,8 @@ final class MarkingAspects {
     both(old, fresh, "stainless", "material", Severity.NOTE, STAINLESS, ORDINARY, all);
     both(old, fresh, "hybrid", "balls", Severity.NOTE, HYBRID, STEEL_BALLS, all);
     both(old, fresh, "bore", "bore taper", Severity.IMPOSSIBLE, TAPERED, CYLINDRICAL, all);
-    both(old, fresh, "groove", "snap ring groove", Severity.MATTERS, GROOVE, NO_GROOVE, all);
+    snapRing(old, fresh, all);
+    sliding(old, fresh, all);
     both(old, fresh, "stabilised", "heat treatment", Severity.NOTE, STABLE, NOT_STABLE, all);
     pairing(old, fresh, duty, all);
     design(old, fresh, all);
@@ -38,10 +40,6 @@ final class MarkingAspects {
   private static final String TAPERED =
       "A tapered bore needs a tapered seat or a sleeve: on a cylindrical shaft the ring does not seat.";
   private static final String CYLINDRICAL = "A cylindrical bore does not sit on a tapered seat.";
-  private static final String GROOVE =
-      "The groove does no harm: leave the snap ring off where it does not fit.";
-  private static final String NO_GROOVE =
-      "No groove for the snap ring: where that ring locates the bearing, nothing would.";
   private static final String STABLE = "The rings keep their size at a higher temperature.";
   private static final String NOT_STABLE =
       "The rings grow at a temperature that the old bearing withstood.";
@@ -83,17 +81,77 @@ final class MarkingAspects {
     }
   }
 
+  /** N is a groove for a snap ring, NR has the ring in it (ISO 464). */
+  private static void snapRing(Reading old, Reading fresh, List<Difference> all) {
+    String was = ringWords(old);
+    String is = ringWords(fresh);
+    if (was.equals(is)) {
+      return;
+    }
+    boolean located = old.features().contains("snap-ring");
+    boolean grooveLost = !was.equals("none") && is.equals("none");
+    String reason =
+        located && is.equals("none")
+            ? "The snap ring located the bearing in its housing: without it nothing does."
+            : located
+                ? "Take the old snap ring over, or one of its size: it locates the bearing."
+                : grooveLost
+                    ? "No groove for the snap ring: where that ring locates the bearing, nothing would."
+                    : "The groove does no harm: leave the snap ring off where it does not fit.";
+    Severity severity =
+        located && is.equals("none")
+            ? Severity.UNSUITABLE
+            : located || grooveLost ? Severity.MATTERS : Severity.NOTE;
+    all.add(new Difference("snap ring", was, is, severity, reason));
+  }
+
+  private static String ringWords(Reading reading) {
+    return reading.features().contains("snap-ring")
+        ? "groove and ring"
+        : reading.features().contains("groove") ? "groove" : "none";
+  }
+
+  /** What slides in a spherical plain bearing, and whether grease can reach it (ISO 12240-1). */
+  private static void sliding(Reading old, Reading fresh, List<Difference> all) {
+    boolean plain = fresh.bearing().family() == Family.SPHERICAL_PLAIN;
+    String was = slides(old);
+    String is = slides(fresh);
+    if (!plain || was.equals(is)) {
+      return;
+    }
+    boolean dry = is.startsWith("dry");
+    all.add(
+        new Difference(
+            "sliding surfaces",
+            was,
+            is,
+            Severity.MATTERS,
+            dry
+                ? "A dry liner wants no grease and little dirt, and carries alternating loads less well."
+                : was.startsWith("dry")
+                    ? "Steel on steel must be greased: is there a nipple, and will anybody do it?"
+                    : "Grease reaches it in another way: look for the groove and the holes."));
+  }
+
+  private static String slides(Reading reading) {
+    return reading.features().contains("dry")
+        ? "dry liner"
+        : reading.features().contains("lubrication")
+            ? "steel on steel, groove and holes"
+            : reading.features().contains("design") ? "steel on steel" : "not marked";
+  }
+
   private static void pairing(
       Reading old, Reading fresh, Optional<PositionDuty> duty, List<Difference> all) {
     boolean angular = fresh.bearing().family() == Family.ANGULAR_CONTACT_BALL;
     boolean was = old.features().contains("pair");
     boolean is = fresh.features().contains("pair");
     boolean wanted = was || duty.filter(PositionDuty::pair).isPresent();
-    if (angular && wanted && !is) {
+    if (angular && wanted && was && !is) {
       all.add(
           new Difference(
               "pairing",
-              was ? "ground as a pair" : "not marked",
+              "ground as a pair",
               "not marked",
               Severity.UNSUITABLE,
               "Not ground for use in a pair: put face to face, the preload is left to chance. Use shims or a matched pair."));
@@ -140,8 +198,20 @@ final class MarkingAspects {
 
   /** The corner radius is in no table here and decides whether the ring seats at the fillet. */
   private static void corner(Reading old, Reading fresh, List<Difference> all) {
-    boolean other = !old.bearing().series().equals(fresh.bearing().series());
-    if (other) {
+    Bearing a = old.bearing();
+    Bearing b = fresh.bearing();
+    if (a.isInch() && b.isInch() && !a.designation().equals(b.designation())) {
+      all.add(
+          new Difference(
+              "corner radius",
+              "not known",
+              "not known",
+              Severity.MATTERS,
+              "Cones that differ in a digit or a letter often differ in the corner radius alone: one too"
+                  + " small for the fillet never seats. Compare the two corners."));
+      return;
+    }
+    if (!a.series().equals(b.series())) {
       all.add(
           new Difference(
               "corner radius",

@@ -64,7 +64,7 @@ final class SuffixGrammar {
     return run.size() == 2
         && run.get(0).kind() == Suffix.Kind.CLOSURE
         && (side.startsWith("Z") || Character.isDigit(side.charAt(0)))
-        && run.get(1).value().equals("groove");
+        && List.of("groove", "snap-ring").contains(run.get(1).value());
   }
 
   static boolean saysEachThingOnce(List<Suffix> run) {

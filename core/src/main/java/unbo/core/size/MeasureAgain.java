@@ -1,17 +1,25 @@
 package unbo.core.size;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import unbo.core.measure.Instrument;
 
-/** Which dimension to measure again, and with what, when the first two are within a factor of 3. */
+/**
+ * Which dimension to measure again, and with what: one that is further off the likeliest size than
+ * gauge and ring allow, or what tells the first two apart when they are within a factor of 3.
+ */
 final class MeasureAgain {
 
   private static final double CLEAR = 3;
+
+  /** So many standard deviations off, a reading is doubted. */
+  private static final double OFF = 3.5;
 
   /** So many standard deviations apart, two sizes are told apart by one reading. */
   private static final double APART = 4;
@@ -22,6 +30,10 @@ final class MeasureAgain {
       List<SizeVariant> variants,
       List<SizeCandidate> candidates,
       Map<SizeDimension, MeasuredSize> measured) {
+    Optional<String> slip = candidates.stream().findFirst().flatMap(MeasureAgain::slip);
+    if (slip.isPresent()) {
+      return slip.get();
+    }
     if (candidates.size() < 2 || candidates.get(0).weight() >= CLEAR * candidates.get(1).weight()) {
       return "";
     }
@@ -33,6 +45,28 @@ final class MeasureAgain {
         .min((a, b) -> Double.compare(b.apart, a.apart))
         .map(step -> sentence(step, names, measured))
         .orElseGet(() -> byLooking(first, second, names));
+  }
+
+  /** The likeliest size stands although a reading does not agree with it: that is said. */
+  private static Optional<String> slip(SizeCandidate first) {
+    return first.sigma().entrySet().stream()
+        .filter(e -> Math.abs(e.getValue()) > OFF)
+        .max(Comparator.comparingDouble(e -> Math.abs(e.getValue())))
+        .map(
+            e ->
+                String.format(
+                    Locale.ROOT,
+                    "%s is %.2f mm off a %s, more than gauge and ring allow. A burr, wear or a slanted"
+                        + " gauge does that: clean it and measure the %s again, twice, crosswise. If it"
+                        + " stays, it is none of these.",
+                    capital(e.getKey().title()),
+                    Math.abs(first.misfitUm().get(e.getKey())) / 1000,
+                    first.bearing().designation(),
+                    e.getKey().title()));
+  }
+
+  private static String capital(String word) {
+    return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
   }
 
   private record Step(
@@ -67,7 +101,7 @@ final class MeasureAgain {
   private static String sentence(
       Step step, String names, Map<SizeDimension, MeasuredSize> measured) {
     return String.format(
-        java.util.Locale.ROOT,
+        Locale.ROOT,
         "%s are too close to call: measure the %s%s with a %s (%s or %s mm).",
         names,
         step.dimension.title(),

@@ -15,13 +15,15 @@ import unbo.core.catalogue.Family;
 
 /**
  * Finds standard bearings by their size. Each measured dimension counts by a normal error made of
- * the instrument (σ = U/2) and of what the ring's class allows about its nominal size; each size
- * counts by how common its series is, and more where its family sits at the position. Against them
- * stands <em>no standard size</em>, a size spread evenly over {@value #RANGE_MM} mm in every
- * dimension, so that a poor fit to all ends as no fit instead of the least bad one.
+ * the instrument (σ = U/2) and of what the ring's class allows about its nominal size, with a heavy
+ * tail for slips of the hand (a slanted caliper, a burr, paint, wear): {@value #SLIP} of the
+ * readings are taken to be off by σ = {@value #SLIP_MM} mm (our own estimate); each size counts by
+ * how common its series is, and more where its family sits at the position. Against them stands
+ * <em>no standard size</em>, a size spread evenly over {@value #RANGE_MM} mm in every dimension, so
+ * that a poor fit to all ends as no fit instead of the least bad one.
  *
- * <p>Limits: tolerance of the usual class, one reading for each dimension, worn or burred rings not
- * modelled. Weights rank; they are no measured frequencies.
+ * <p>Limits: tolerance of the usual class, one reading for each dimension. Weights rank; they are
+ * no measured frequencies.
  */
 public final class SizeSearch {
 
@@ -32,7 +34,12 @@ public final class SizeSearch {
   private static final double NONE = 0.02;
   private static final double OTHER_FAMILY = 0.1;
   private static final double TOO_FAR = 7;
+  private static final double SLIP = 0.03;
+  private static final double SLIP_MM = 0.15;
   private static final double LEAST_WEIGHT = 0.002;
+
+  private static final double MOST_SLIP_MM = 4 * SLIP_MM;
+  private static final double ROOT_OF_TWO_PI = Math.sqrt(2 * Math.PI);
 
   private static final List<SizeVariant> ALL = SizeVariant.all();
 
@@ -94,13 +101,18 @@ public final class SizeSearch {
         return 0;
       }
       double sigmaMm = sigmaUm(variant, entry.getKey(), entry.getValue()) / 1000;
-      double z = (entry.getValue().millimetres() - nominal.getAsDouble()) / sigmaMm;
-      if (Math.abs(z) > TOO_FAR) {
+      double off = Math.abs(entry.getValue().millimetres() - nominal.getAsDouble());
+      if (off > Math.max(TOO_FAR * sigmaMm, MOST_SLIP_MM)) {
         return 0;
       }
-      fit *= Math.exp(-z * z / 2) / (sigmaMm * Math.sqrt(2 * Math.PI));
+      fit *= (1 - SLIP) * normal(off, sigmaMm) + SLIP * normal(off, Math.hypot(sigmaMm, SLIP_MM));
     }
     return fit;
+  }
+
+  private static double normal(double off, double sigma) {
+    double z = off / sigma;
+    return Math.exp(-z * z / 2) / (sigma * ROOT_OF_TWO_PI);
   }
 
   static double sigmaUm(SizeVariant variant, SizeDimension dimension, MeasuredSize measured) {

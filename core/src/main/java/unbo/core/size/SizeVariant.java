@@ -62,7 +62,7 @@ record SizeVariant(
 
   private static SizeVariant of(Bearing bearing, String note, double widthMm) {
     Map<SizeDimension, Double> sigma = new EnumMap<>(SizeDimension.class);
-    RingKind kind = RingKind.of(bearing);
+    RingKind kind = RingKind.assumed(bearing);
     sigma.put(SizeDimension.BORE, spread(kind, Dimension.BORE, bearing.boreMm()));
     sigma.put(SizeDimension.OUTER, spread(kind, Dimension.OUTSIDE, bearing.outerMm()));
     double width = spread(kind, Dimension.WIDTH, bearing.boreMm());

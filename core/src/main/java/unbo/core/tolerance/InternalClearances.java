@@ -8,12 +8,13 @@ import unbo.core.tables.Table;
 
 /**
  * Radial internal clearance of a bearing by group, unmounted and unloaded (ISO 5753-1), from {@code
- * clearances.csv}: deep groove balls and cylindrical rollers with a cylindrical bore.
+ * clearances.csv}: deep groove and self-aligning balls, cylindrical rollers and needles with an
+ * inner ring, all with a cylindrical bore. CM of deep groove balls is trade usage.
  */
 public final class InternalClearances {
 
   /** Groups from tight to loose. */
-  public static final List<String> GROUPS = List.of("C2", "CN", "C3", "C4", "C5");
+  public static final List<String> GROUPS = List.of("C2", "CM", "CN", "C3", "C4", "C5");
 
   /**
    * How loose a bearing of a group may be.
@@ -52,10 +53,15 @@ public final class InternalClearances {
 
   /** The kind of a bearing's clearance; empty where the table has none for it. */
   public static Optional<String> kindOf(Bearing bearing) {
-    return bearing.family() == Family.DEEP_GROOVE_BALL
-            || bearing.family() == Family.CYLINDRICAL_ROLLER
-        ? Optional.of(bearing.family().id())
-        : Optional.empty();
+    return switch (bearing.family()) {
+      case DEEP_GROOVE_BALL, CYLINDRICAL_ROLLER, SELF_ALIGNING_BALL ->
+          Optional.of(bearing.family().id());
+      case NEEDLE_ROLLER ->
+          bearing.isWithoutInnerRing()
+              ? Optional.empty()
+              : Optional.of(Family.CYLINDRICAL_ROLLER.id());
+      default -> Optional.empty();
+    };
   }
 
   /** The clearance of a group; empty where the table ends. */

@@ -11,7 +11,13 @@ public enum RingKind {
   /** Metric tapers: Normal, P6X, P5, P4. */
   METRIC_TAPER("metric-taper", "Normal"),
   /** Inch tapers: 4, 2, 3, 0, 00, finer to the right. Their bores are made over size. */
-  INCH_TAPER("inch-taper", "4");
+  INCH_TAPER("inch-taper", "4"),
+  /**
+   * No limits are known here: wheel units and headset cartridges (their makers’ own), drawn cups,
+   * which take their size when pressed in (ISO 3245), needle cages, thrust bearings (ISO 199) and
+   * spherical plain ones (ISO 12240-1), whose tables are not among ours.
+   */
+  NOT_KNOWN("not-known", "Normal");
 
   private final String id;
   private final String usualClass;
@@ -34,11 +40,26 @@ public enum RingKind {
     return Arrays.stream(values()).filter(k -> k.id.equals(id)).findFirst();
   }
 
-  /** The table for a bearing. Wheel units and cartridges are taken by the radial one. */
+  /**
+   * The table for a bearing. Inch numbers that begin with J have metric dimensions and go by class
+   * K, whose limits are those of the metric tapers (ABMA 19.1).
+   */
   public static RingKind of(Bearing bearing) {
-    if (!bearing.isTaper()) {
-      return RADIAL;
-    }
-    return bearing.isInch() ? INCH_TAPER : METRIC_TAPER;
+    return switch (bearing.family()) {
+      case WHEEL_UNIT, HEADSET, DRAWN_CUP_NEEDLE, NEEDLE_CAGE, THRUST_BALL, SPHERICAL_PLAIN ->
+          NOT_KNOWN;
+      case TAPERED_ROLLER -> isInInches(bearing) ? INCH_TAPER : METRIC_TAPER;
+      default -> RADIAL;
+    };
+  }
+
+  private static boolean isInInches(Bearing bearing) {
+    return bearing.isInch() && !bearing.designation().startsWith("J");
+  }
+
+  /** The same, that of radial bearings assumed where no limits are known: to search by size. */
+  public static RingKind assumed(Bearing bearing) {
+    RingKind kind = of(bearing);
+    return kind == NOT_KNOWN ? RADIAL : kind;
   }
 }

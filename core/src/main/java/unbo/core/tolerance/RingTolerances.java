@@ -55,9 +55,11 @@ public final class RingTolerances {
 
   private RingTolerances() {}
 
-  /** The classes of a kind, the coarsest first. */
+  /** The classes of a kind, the coarsest first; the usual one where no limits are known. */
   public static List<String> classes(RingKind kind) {
-    return ROWS.stream().filter(r -> r.kind == kind).map(Row::toleranceClass).distinct().toList();
+    List<String> classes =
+        ROWS.stream().filter(r -> r.kind == kind).map(Row::toleranceClass).distinct().toList();
+    return classes.isEmpty() ? List.of(kind.usualClass()) : classes;
   }
 
   /**

@@ -7,6 +7,8 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.designation.DesignationReader;
@@ -47,6 +49,19 @@ class ComparisonTest {
     "7205B DB,7205B,a10,FITS_BUT_UNSUITABLE,pairing",
     "1205,1205 K,a4,DOES_NOT_FIT,bore taper",
     "30205,6205,a1,DOES_NOT_FIT,width",
+    "6205,6205 CM,a4,SUITS,clearance",
+    "6205 CM,6205 C2,a9,FITS_BUT_UNSUITABLE,clearance",
+    "608 ZZ MC3,608 ZZ,a15,SUITS,clearance",
+    "608 ZZ MC5,608 ZZ MC1,a15,SUITS,clearance",
+    "6305 NR,6305,a20,FITS_BUT_UNSUITABLE,snap ring",
+    "6305 NR,6305 N,a20,SUITS,snap ring",
+    "6305,6305 N,a20,SUITS,snap ring",
+    "BK1612,HK1612,a7,FITS_BUT_UNSUITABLE,closed end",
+    "HK1612,BK1612,a7,FITS_BUT_UNSUITABLE,closed end",
+    "30306,30306 D,a11,FITS_BUT_UNSUITABLE,contact angle",
+    "GE20 ES,GE20 C,a8,SUITS,sliding surfaces",
+    "GE20 C,GE20 E,a8,SUITS,sliding surfaces",
+    "R8 ZZ,R8,a4,DOES_NOT_FIT,width",
     "DAC35720033,DAC35720034,a2,DOES_NOT_FIT,width",
     "DAC38740036,DAC38740036/33,a2,FITS_BUT_UNSUITABLE,width of the other ring"
   })
@@ -56,6 +71,71 @@ class ComparisonTest {
     assertThat(found.verdict()).as(found.differences().toString()).isEqualTo(verdict);
     if (aspect != null) {
       assertThat(found.differences()).extracting(Difference::aspect).contains(aspect);
+    }
+  }
+
+  /** Twins by their numbers: the corner decides whether the ring seats. */
+  @Test
+  void nearTwinConesAskForTheirCorners() {
+    assertThat(compare("L44643/L44610", "L44649/L44610", "a1").differences())
+        .anySatisfy(
+            d -> {
+              assertThat(d.aspect()).isEqualTo("corner radius");
+              assertThat(d.severity()).isEqualTo(Severity.MATTERS);
+            });
+  }
+
+  /** Law: whatever stands there may be put back as it was marked, wherever it stands. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "6204 V",
+        "6205 XQJ",
+        "DAC35720033",
+        "7205",
+        "7205B",
+        "30206",
+        "NU205",
+        "HK1612",
+        "GE20 C",
+        "6205 TN9",
+        "61902 V 2RS"
+      })
+  void aBearingSuitsInPlaceOfItself(String number) {
+    for (Arrangement at : Arrangements.standard().all()) {
+      Comparison same = compare(number, number, at.id());
+      assertThat(same.verdict()).as(number + " at " + at.id()).isEqualTo(Verdict.SUITS);
+      assertThat(same.differences()).isEmpty();
+    }
+  }
+
+  /** Law: no line says that something differs where both sides of it read the same. */
+  @Test
+  void noLineWithoutADifference() {
+    List<String> numbers =
+        List.of(
+            "6205",
+            "6205-2RS",
+            "6205 V",
+            "6205 C3 TN9",
+            "6205 ZZ TN9",
+            "7205B",
+            "7205B C3",
+            "NU205E",
+            "NU205E C3",
+            "6305 NR C3",
+            "6305 NR",
+            "30205",
+            "30205 J");
+    for (String old : numbers) {
+      for (String fresh : numbers) {
+        for (Arrangement at : Arrangements.standard().all()) {
+          assertThat(compare(old, fresh, at.id()).differences())
+              .as(old + " " + fresh + " at " + at.id())
+              .filteredOn(d -> !d.old().equals("not known"))
+              .allSatisfy(d -> assertThat(d.fresh()).isNotEqualTo(d.old()));
+        }
+      }
     }
   }
 

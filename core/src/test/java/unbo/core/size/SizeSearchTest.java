@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
@@ -85,6 +87,28 @@ class SizeSearchTest {
     assertThat(find(bore).advice()).contains("measure the");
     SizeAnswer same = find(size("micrometer", 25, 52, 15));
     assertThat(same.advice()).contains("6205 and 7205 measure the same", "shoulder ground away");
+  }
+
+  /** A tenth off on a worn, greasy ring is no reason to say that nobody makes it; it is doubted. */
+  @ParameterizedTest
+  @CsvSource({
+    "25.1, 52, 14.9, 6205, bore",
+    "24.88, 52.02, 15, 6205, bore",
+    "20, 47.15, 14, 6204, outside",
+    "30.02, 61.98, 15.6, 6206, width"
+  })
+  void aSlipOfTheHandIsDoubtedAndStillFound(
+      double bore, double outer, double width, String designation, String again) {
+    SizeAnswer answer = find(size("caliper", bore, outer, width));
+    assertThat(answer.candidates().get(0).bearing().designation()).isEqualTo(designation);
+    assertThat(answer.none()).isLessThan(0.2);
+    assertThat(answer.advice()).contains("more than gauge and ring allow", "measure the " + again);
+  }
+
+  /** Three slips at once are no bearing of the tables. */
+  @Test
+  void whatIsOffAllRoundIsNone() {
+    assertThat(find(size("micrometer", 25.3, 52.4, 15.4)).none()).isGreaterThan(0.5);
   }
 
   /** A cylindrical roller bearing stands where rollers stand: the position moves the ranking. */
