@@ -57,7 +57,7 @@ final class Browser implements AutoCloseable {
             .build();
     this.driver = new ChromeDriver(service, options);
     this.wait = new WebDriverWait(driver, PATIENCE);
-    wait.pollingEvery(Duration.ofMillis(50));
+    wait.pollingEvery(Duration.ofMillis(100));
     wait.ignoring(StaleElementReferenceException.class);
     resize(width, height);
   }

@@ -113,7 +113,7 @@ class WalkTest extends AppTest {
         .open(page + "?at=name&part=inboard-cone")
         .type("text", "32206 J2")
         .see("Use 32206")
-        .see("a grease or variant code");
+        .see("pressed steel cage");
     assertThat(browser.text(By.id("readings"))).contains("30 × 62 × 21.25 mm");
     browser.press("Use 32206").waitFor(By.cssSelector("a.balloon[aria-label^='3, cone 32206']"));
     browser

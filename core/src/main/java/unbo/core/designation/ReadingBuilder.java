@@ -10,6 +10,9 @@ import unbo.core.catalogue.Family;
 /** Puts one reading together from a matched spelling and the split characters around it. */
 final class ReadingBuilder {
 
+  private static final String LOOK_AT_THE_LIP =
+      " Look: steel or rubber, and does a lip touch the inner ring, or is there a gap all round?";
+
   private final String text;
   private final Marking marking;
   private final int item;
@@ -181,7 +184,8 @@ final class ReadingBuilder {
               + suffix.spelling()
               + "” has two meanings, depending on the bearing maker; this reading uses "
               + suffix.meaning()
-              + ".");
+              + "."
+              + (suffix.kind() == Suffix.Kind.CLOSURE ? LOOK_AT_THE_LIP : ""));
     }
   }
 

@@ -89,6 +89,7 @@ class DesignationReaderTest {
     assertThat(reader.read("6205DD").readings())
         .extracting(Reading::left)
         .containsExactly(Closure.CONTACT, Closure.SHIELD);
+    assertThat(first("6301 LLB").doubts()).anyMatch(d -> d.contains("gap all round"));
   }
 
   @Test
