@@ -136,6 +136,9 @@ class FindPageTest extends PageTest {
         assertThat(page).as(b.designation()).contains("Size limits");
         boolean known = RingKind.of(b) != RingKind.NOT_KNOWN;
         assertThat(page.contains("No limits known here")).as(b.designation()).isEqualTo(!known);
+        if (known) {
+          assertThat(page).as(b.designation()).contains("<svg", "outside");
+        }
         if (b.family() == Family.DEEP_GROOVE_BALL) {
           assertThat(page).as(b.designation()).contains("C3");
         }

@@ -143,15 +143,17 @@ final class MarkingAspects {
 
   private static void pairing(
       Reading old, Reading fresh, Optional<PositionDuty> duty, List<Difference> all) {
-    boolean angular = fresh.bearing().family() == Family.ANGULAR_CONTACT_BALL;
     boolean was = old.features().contains("pair");
     boolean is = fresh.features().contains("pair");
-    boolean wanted = was || duty.filter(PositionDuty::pair).isPresent();
-    if (angular && wanted && was && !is) {
+    boolean newHere =
+        old.bearing().family() != Family.ANGULAR_CONTACT_BALL
+            && duty.filter(PositionDuty::pair).isPresent();
+    boolean angular = fresh.bearing().family() == Family.ANGULAR_CONTACT_BALL;
+    if (angular && !is && (was || newHere)) {
       all.add(
           new Difference(
               "pairing",
-              "ground as a pair",
+              was ? "ground as a pair" : "another kind of bearing",
               "not marked",
               Severity.UNSUITABLE,
               "Not ground for use in a pair: put face to face, the preload is left to chance. Use shims or a matched pair."));

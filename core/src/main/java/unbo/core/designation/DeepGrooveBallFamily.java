@@ -1,7 +1,6 @@
 package unbo.core.designation;
 
 import java.util.List;
-import java.util.OptionalDouble;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import unbo.core.catalogue.Bearing;
@@ -53,17 +52,12 @@ final class DeepGrooveBallFamily implements DesignationFamily {
             .orElseThrow(() -> new IllegalArgumentException("no such row"));
     String series = spelled.substring(0, SHORT_SERIES);
     String meaning = meaning(bearing) + "; short spelling of " + bearing.series();
-    String width = row.text("closedWidth");
     return Spelling.other(
-            bearing,
-            ROLE,
-            spelled,
-            MetricRuns.of(bearing, series, spelled.substring(SHORT_SERIES), meaning),
-            List.of())
-        .closedWidth(
-            width.equals("-")
-                ? OptionalDouble.empty()
-                : OptionalDouble.of(Double.parseDouble(width)));
+        bearing,
+        ROLE,
+        spelled,
+        MetricRuns.of(bearing, series, spelled.substring(SHORT_SERIES), meaning),
+        List.of());
   }
 
   private static String meaning(Bearing bearing) {

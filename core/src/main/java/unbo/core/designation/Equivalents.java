@@ -33,7 +33,7 @@ public final class Equivalents {
 
   private static void add(Map<Bearing, Set<String>> all, Spelling spelling, boolean older) {
     boolean whole = spelling.role().equals("bearing") || spelling.role().equals("set");
-    boolean otherWidth = spelling.closedWidthMm().isPresent();
+    boolean otherWidth = spelling.closed() != spelling.bearing();
     if (whole && !otherWidth && spelling.length() > 2 && spelling.isLoose() == older) {
       all.computeIfAbsent(spelling.bearing(), b -> new LinkedHashSet<>()).add(spelling.spelled());
     }

@@ -1,7 +1,6 @@
 package unbo.core.designation;
 
 import java.util.List;
-import java.util.OptionalDouble;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.catalogue.Family;
@@ -48,10 +47,7 @@ final class InchBallFamily implements DesignationFamily {
 
   private static Spelling spelling(Table.Row row) {
     Bearing bearing = Catalogue.standard().find(row.text("designation")).orElseThrow();
-    String width = row.text("closedWidth");
-    OptionalDouble closed =
-        width.equals("-") ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(width));
-    return Spelling.of(bearing, "bearing", runs(bearing)).closedWidth(closed);
+    return Spelling.of(bearing, "bearing", runs(bearing));
   }
 
   private static List<Run> runs(Bearing bearing) {

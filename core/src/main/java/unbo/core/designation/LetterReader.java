@@ -229,9 +229,7 @@ final class LetterReader {
     int from = token.from() + length(run);
     List<Piece> pieces = new ArrayList<>(pieces(token, run));
     String rest = text.substring(length(run));
-    TokenShape shape =
-        TokenShape.find(TokenShape.Place.TAIL, rest)
-            .orElseGet(() -> TokenShape.of(TokenShape.Place.BEHIND, "?"));
+    TokenShape shape = TokenShape.find(TokenShape.Place.TAIL, rest).orElseGet(TokenShape::unread);
     pieces.add(Piece.shaped(from, token.to(), shape));
     return new SuffixRun(pieces);
   }
@@ -278,7 +276,7 @@ final class LetterReader {
   }
 
   private static Piece unread(Token token) {
-    return Piece.shaped(token.from(), token.to(), TokenShape.of(TokenShape.Place.BEHIND, "?"));
+    return Piece.shaped(token.from(), token.to(), TokenShape.unread());
   }
 
   /** Every way with every next one; a letter with two meanings has the one that is not yet said. */

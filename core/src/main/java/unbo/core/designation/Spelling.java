@@ -2,7 +2,6 @@ package unbo.core.designation;
 
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalDouble;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.ClosedWidths;
 
@@ -53,7 +52,6 @@ final class Spelling {
   private final int slashAt;
   private final List<Run> runs;
   private final List<String> notes;
-  private final OptionalDouble closedWidthMm;
   private final double weight;
 
   /** A run of the spelling's characters with its meaning. */
@@ -65,7 +63,6 @@ final class Spelling {
       String spelled,
       List<Run> runs,
       List<String> notes,
-      OptionalDouble closedWidthMm,
       double weight) {
     this.bearing = bearing;
     this.role = role;
@@ -76,14 +73,12 @@ final class Spelling {
     this.hasDashes = spelled.indexOf('-') >= 0;
     this.runs = List.copyOf(runs);
     this.notes = List.copyOf(notes);
-    this.closedWidthMm = closedWidthMm;
     this.weight = weight;
   }
 
   /** The spelling of the catalogue row itself. */
   static Spelling of(Bearing bearing, String role, List<Run> runs) {
-    return new Spelling(
-        bearing, role, bearing.designation(), runs, List.of(), OptionalDouble.empty(), 1);
+    return new Spelling(bearing, role, bearing.designation(), runs, List.of(), 1);
   }
 
   /**
@@ -94,12 +89,7 @@ final class Spelling {
    */
   static Spelling other(
       Bearing bearing, String role, String spelled, List<Run> runs, List<String> notes) {
-    return new Spelling(bearing, role, spelled, runs, notes, OptionalDouble.empty(), 1);
-  }
-
-  /** The same, another width once it is closed: then it is no longer this row's bearing. */
-  Spelling closedWidth(OptionalDouble widthMm) {
-    return new Spelling(bearing, role, spelled(), runs, notes, widthMm, weight);
+    return new Spelling(bearing, role, spelled, runs, notes, 1);
   }
 
   /** Before which kept character a separator stands; -1 when there is none. */
@@ -129,15 +119,9 @@ final class Spelling {
     return notes;
   }
 
-  OptionalDouble closedWidthMm() {
-    return closedWidthMm;
-  }
-
   /** The bearing that it names once it is closed: another one where its width differs then. */
   Bearing closed() {
-    return closedWidthMm.isPresent()
-        ? ClosedWidths.standard().find(spelled).orElse(bearing)
-        : bearing;
+    return ClosedWidths.standard().find(spelled).orElse(bearing);
   }
 
   int length() {
@@ -150,7 +134,7 @@ final class Spelling {
 
   /** The same, less likely from the start. */
   Spelling weighing(double share) {
-    return new Spelling(bearing, role, spelled(), runs, notes, closedWidthMm, share);
+    return new Spelling(bearing, role, spelled(), runs, notes, share);
   }
 
   /** Whether it is so short or so old that more characters glued to it make it something else. */

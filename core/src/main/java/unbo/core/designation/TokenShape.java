@@ -32,6 +32,12 @@ record TokenShape(
   private static final List<TokenShape> ALL =
       Table.read(TokenShape.class, "/unbo/core/designation/token-shapes.csv", TokenShape::of);
 
+  private static final TokenShape ANYTHING =
+      ALL.stream()
+          .filter(s -> s.place == Place.BEHIND && s.pattern.pattern().equals(".*"))
+          .findFirst()
+          .orElseThrow();
+
   private static TokenShape of(Table.Row row) {
     return new TokenShape(
         Place.valueOf(row.text("place").toUpperCase(Locale.ROOT)),
@@ -45,6 +51,11 @@ record TokenShape(
   static TokenShape of(Place place, String text) {
     return find(place, text)
         .orElseThrow(() -> new IllegalStateException("No shape for " + text + " at " + place));
+  }
+
+  /** That of a piece which may be anything. */
+  static TokenShape unread() {
+    return ANYTHING;
   }
 
   static Optional<TokenShape> find(Place place, String text) {

@@ -67,7 +67,7 @@ public record RunningAccuracy(double innerUm, double outerUm) {
             "µm",
             "K, as the table has it",
             v -> v.get("K"),
-            "ISO 492.",
+            "ISO 492, as recalled: check before you refuse a bearing by it.",
             "The bearing alone on an arbor, one turn, the other ring held; a fitted one shows shaft"
                 + " and housing too."),
         List.of(

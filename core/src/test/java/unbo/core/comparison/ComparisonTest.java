@@ -47,6 +47,7 @@ class ComparisonTest {
     "6205,1205,a4,FITS_BUT_UNSUITABLE,kind",
     "7205B,7205C,a10,FITS_BUT_UNSUITABLE,contact angle",
     "7205B DB,7205B,a10,FITS_BUT_UNSUITABLE,pairing",
+    "6205,7205B,a10,FITS_BUT_UNSUITABLE,pairing",
     "1205,1205 K,a4,DOES_NOT_FIT,bore taper",
     "30205,6205,a1,DOES_NOT_FIT,width",
     "6205,6205 CM,a4,SUITS,clearance",
