@@ -1,6 +1,7 @@
 package unbo.app;
 
 import java.time.Instant;
+import java.util.List;
 import org.junit.jupiter.api.BeforeAll;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -10,6 +11,8 @@ import unbo.app.job.JobRepository;
 import unbo.app.job.Jobs;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleRepository;
+import unbo.core.arrangement.Arrangements;
+import unbo.core.vehicle.OwnPosition;
 import unbo.core.vehicle.VehicleKind;
 import unbo.core.vehicle.VehicleLayout;
 import unbo.core.vehicle.VehicleTemplate;
@@ -18,7 +21,10 @@ import unbo.core.vehicle.VehicleTemplate;
  * The whole application on a real MariaDB, with the demo yard, started once for all tests. Every
  * test works on a vehicle and job of its own.
  */
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+@SpringBootTest(
+    webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+    // A graceful end waits half a minute for the streams of pages that nobody looks at any more.
+    properties = "server.shutdown=immediate")
 @ActiveProfiles("demo")
 public abstract class AppTest {
 
@@ -49,7 +55,7 @@ public abstract class AppTest {
     return jobs.openAt(vehicle, "axle-1-right", "rocks", "Tester");
   }
 
-  /** A job on a new vehicle that has the arrangement somewhere. */
+  /** A job on a new vehicle that has the arrangement somewhere, or gets it as its own. */
   protected Job newJobOn(String arrangement) {
     for (VehicleTemplate template : VehicleTemplate.all()) {
       for (var position : template.layout().positions()) {
@@ -61,7 +67,21 @@ public abstract class AppTest {
         }
       }
     }
-    throw new IllegalArgumentException("No vehicle has " + arrangement);
+    return newJobOnOwn(arrangement);
+  }
+
+  private Job newJobOnOwn(String arrangement) {
+    String kind = Arrangements.of(arrangement).kinds().get(0);
+    VehicleLayout layout =
+        VehicleTemplate.all().stream()
+            .map(VehicleTemplate::layout)
+            .filter(l -> l.kind().id().equals(kind))
+            .findFirst()
+            .orElseThrow()
+            .with(List.of(new OwnPosition("own-1", "own seat", arrangement, 0.4, 0.2)));
+    Vehicle vehicle =
+        new Vehicle("Test " + arrangement, layout.kind(), "for a test", "T 1").withLayout(layout);
+    return jobs.openAt(vehicles.save(vehicle), "own-1", "for a test", "Tester");
   }
 
   protected Job reload(Job job) {

@@ -14,7 +14,7 @@ final class Positions {
     String id = Fields.word(query, "position", "");
     Optional<Arrangement> found = Arrangements.standard().find(id);
     if (!id.isEmpty() && found.isEmpty()) {
-      fields.impossible("position", id, "Send an arrangement id, a1 to a31.");
+      fields.impossible("position", id, "Send an arrangement id, a1 to a47.");
     }
     return found;
   }

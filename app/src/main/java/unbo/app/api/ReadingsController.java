@@ -74,7 +74,7 @@ class ReadingsController {
     }
     return Arrangements.standard()
         .find(position)
-        .orElseThrow(() -> impossible("position", position, "Send an arrangement id, a1 to a31."));
+        .orElseThrow(() -> impossible("position", position, "Send an arrangement id, a1 to a47."));
   }
 
   private static Refusal missing() {

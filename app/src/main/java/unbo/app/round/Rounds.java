@@ -66,6 +66,12 @@ public class Rounds {
     lines.save(new RoundLine(round.getId(), position, form, person, at));
   }
 
+  /** Whether any round of a vehicle says something of a position. */
+  @Transactional(readOnly = true)
+  public boolean isNamed(Vehicle vehicle, String position) {
+    return found(of(vehicle)).values().stream().anyMatch(l -> l.containsKey(position));
+  }
+
   /** Ends a round. */
   public void end(long id, String person, Instant at) {
     get(id).end(person, at);

@@ -1,5 +1,6 @@
 package unbo.app.vehicle;
 
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -9,7 +10,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import unbo.core.setting.School;
+import unbo.core.vehicle.OwnPosition;
 import unbo.core.vehicle.Position;
 import unbo.core.vehicle.VehicleKind;
 import unbo.core.vehicle.VehicleLayout;
@@ -17,6 +20,8 @@ import unbo.core.vehicle.VehicleLayout;
 /** A vehicle of the yard. */
 @Entity
 public class Vehicle {
+
+  private static final String OWN = "own-";
 
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -37,6 +42,9 @@ public class Vehicle {
 
   @Enumerated(EnumType.STRING)
   private School school = School.END_PLAY;
+
+  @Convert(converter = OwnPositionsColumn.class)
+  private List<OwnPosition> ownPositions = List.of();
 
   @Version private int version;
 
@@ -59,12 +67,35 @@ public class Vehicle {
     this.trackMm = layout.trackMm();
     this.axleDistanceMm = layout.axleDistanceMm();
     this.lengthMm = layout.lengthMm();
+    this.ownPositions = layout.own();
     return this;
   }
 
   /** Its sizes in plan. */
   public VehicleLayout layout() {
-    return new VehicleLayout(kind, build, axles, trackMm, axleDistanceMm, lengthMm);
+    return new VehicleLayout(kind, build, axles, trackMm, axleDistanceMm, lengthMm, ownPositions);
+  }
+
+  /** Adds a position that no build of its kind has, beside whatever is drawn there already. */
+  OwnPosition add(NewPosition wanted) {
+    int last =
+        ownPositions.stream()
+            .mapToInt(p -> Integer.parseInt(p.code().substring(OWN.length())))
+            .max()
+            .orElse(0);
+    OwnPosition added = wanted.freeOn(layout(), OWN + (last + 1));
+    ownPositions = Stream.concat(ownPositions.stream(), Stream.of(added)).toList();
+    return added;
+  }
+
+  /** Takes a position of its own away; a code of another leaves it as it is. */
+  void remove(String code) {
+    ownPositions = ownPositions.stream().filter(p -> !p.code().equals(code)).toList();
+  }
+
+  /** Whether a position was added to this vehicle by hand. */
+  public boolean isOwn(String code) {
+    return ownPositions.stream().anyMatch(p -> p.code().equals(code));
   }
 
   public void keepTo(School newSchool) {

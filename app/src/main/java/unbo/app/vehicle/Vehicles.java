@@ -5,6 +5,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import unbo.app.web.NoSuchPage;
 import unbo.app.web.SearchPattern;
+import unbo.core.vehicle.OwnPosition;
 import unbo.core.vehicle.VehicleKind;
 
 /** Reads and changes the vehicles of the yard. */
@@ -43,6 +44,22 @@ public class Vehicles {
   @Transactional(readOnly = true)
   public List<Vehicle> search(String text) {
     return vehicles.search(SearchPattern.of(text));
+  }
+
+  /**
+   * Adds a position to one vehicle.
+   *
+   * @throws NoSuchPage when there is no such vehicle
+   */
+  @Transactional
+  public OwnPosition add(long id, NewPosition position) {
+    return get(id).add(position);
+  }
+
+  /** Takes a position away that was added; whoever calls has made sure that no record names it. */
+  @Transactional
+  public void removePosition(long id, String code) {
+    get(id).remove(code);
   }
 
   @Transactional

@@ -21,6 +21,7 @@ import unbo.app.job.Jobs;
 import unbo.app.job.OpenAlready;
 import unbo.app.job.SecondJob;
 import unbo.app.listening.Listenings;
+import unbo.app.round.Rounds;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.Vehicles;
 import unbo.app.web.NoSuchPage;
@@ -44,8 +45,10 @@ class VehicleController {
   private final Vehicles vehicles;
   private final Jobs jobs;
   private final Listenings listenings;
+  private final Rounds rounds;
 
-  VehicleController(Vehicles vehicles, Jobs jobs, Listenings listenings) {
+  VehicleController(Vehicles vehicles, Jobs jobs, Listenings listenings, Rounds rounds) {
+    this.rounds = rounds;
     this.vehicles = vehicles;
     this.jobs = jobs;
     this.listenings = listenings;
@@ -53,7 +56,12 @@ class VehicleController {
 
   /** A position in the list beside the plan. */
   public record PositionRow(
-      int number, Position position, String arrangement, OpenJob job, long closed) {}
+      int number,
+      Position position,
+      String arrangement,
+      OpenJob job,
+      long closed,
+      boolean removable) {}
 
   @GetMapping("/{id}")
   String show(@PathVariable long id, Model model) {
@@ -73,10 +81,17 @@ class VehicleController {
                         m.position(),
                         Arrangements.of(m.position().arrangement()).title(),
                         row.openAt(m.position()),
-                        closedAt(all, m.position())))
+                        closedAt(all, m.position()),
+                        isRemovable(vehicle, all, m.position())))
             .toList());
     model.addAttribute("past", all.stream().filter(Job::isClosed).toList());
     return "vehicle";
+  }
+
+  private boolean isRemovable(Vehicle vehicle, List<Job> all, Position position) {
+    return vehicle.isOwn(position.code())
+        && all.stream().noneMatch(j -> j.getPosition().equals(position.code()))
+        && !rounds.isNamed(vehicle, position.code());
   }
 
   private static long closedAt(List<Job> all, Position position) {

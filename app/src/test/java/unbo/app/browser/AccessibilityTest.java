@@ -126,6 +126,7 @@ class AccessibilityTest extends AppTest {
         .forEach(v -> pages.add("/vehicles/" + v.getId()));
     pages.addAll(List.of("/vehicles/3/rounds", "/rounds/2", "/rounds/3"));
     pages.add("/vehicles/" + open.getVehicle().getId() + "/positions/axle-1-left/open");
+    pages.add("/vehicles/" + open.getVehicle().getId() + "/positions/new");
     for (Station station : Station.values()) {
       pages.add("/jobs/" + open.getId() + "?at=" + station.id());
       if (width > 600 && CLOSED.contains(station)) {

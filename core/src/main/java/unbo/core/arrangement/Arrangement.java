@@ -22,6 +22,7 @@ import java.util.Optional;
  * @param impossible what cannot be
  * @param dimensions what the drawing carries
  * @param cavities hollows that take grease
+ * @param choices what whoever adds it says; empty for all but the plain seat
  * @param values further sizes that follow from others, by full name
  */
 public record Arrangement(
@@ -38,7 +39,17 @@ public record Arrangement(
     List<Impossible> impossible,
     List<DimensionLine> dimensions,
     List<Cavity> cavities,
+    List<Choice> choices,
     Map<String, Expression> values) {
+
+  /**
+   * The id without what was chosen: {@code a44} of {@code a44-tight-sliding-housing}. Tables that
+   * say something of an arrangement say it of all its choices.
+   */
+  public String baseId() {
+    int chosen = id.indexOf(Arrangements.CHOSEN);
+    return chosen < 0 ? id : id.substring(0, chosen);
+  }
 
   public Optional<PartTemplate> part(String partId) {
     return parts.stream().filter(p -> p.id().equals(partId)).findFirst();

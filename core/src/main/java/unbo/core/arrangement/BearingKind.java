@@ -20,6 +20,10 @@ public enum BearingKind {
   CYLINDRICAL_ROLLER("cylindrical-roller", "cylindrical roller bearing", Family.CYLINDRICAL_ROLLER),
   BARE_SHAFT_ROLLER("bare-shaft-roller", "roller bearing running on the bare shaft", null),
   DRAWN_CUP_NEEDLE("drawn-cup-needle", "drawn cup needle bearing", Family.DRAWN_CUP_NEEDLE),
+  NEEDLE_ROLLER("needle-roller", "machined needle roller bearing", Family.NEEDLE_ROLLER),
+  NEEDLE_CAGE("needle-cage", "needle roller and cage assembly", Family.NEEDLE_CAGE),
+  SELF_ALIGNING_BALL("self-aligning-ball", "self-aligning ball bearing", Family.SELF_ALIGNING_BALL),
+  THRUST_NEEDLE("thrust-needle", "axial needle roller and cage assembly", null),
   THRUST_BALL("thrust-ball", "thrust ball bearing", Family.THRUST_BALL),
   SPHERICAL_PLAIN("spherical-plain", "spherical plain bearing", Family.SPHERICAL_PLAIN);
 

@@ -1,6 +1,8 @@
 package unbo.core.arrangement;
 
+import java.util.Arrays;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * How a contact keeps two parts together, in the words of the template files. Which stations and
@@ -28,6 +30,13 @@ public enum Hold {
   RACEWAY("raceway", false),
   /** A lip rubs on it: as with a raceway, the two sides turn against each other. */
   LIP("sealing lip", false),
+  /**
+   * Two faces that slide on each other in use, without rolling elements: a bush, a ball in its
+   * seat.
+   */
+  GLIDING("plain bearing surface", false),
+  /** Rubber that gives: the two sides move against each other as far as it lets them. */
+  FLEXING("rubber that gives", false),
   /** A face stands against a face: it stops one way along the axis. */
   STOP("face", true),
   /** A part that is shortened once by tightening. */
@@ -51,6 +60,12 @@ public enum Hold {
   }
 
   static Hold withWord(String word) {
-    return valueOf(word.toUpperCase(Locale.ROOT));
+    return find(word).orElseThrow(() -> new IllegalArgumentException("there is no hold " + word));
+  }
+
+  static Optional<Hold> find(String word) {
+    return Arrays.stream(values())
+        .filter(h -> h.name().equals(word.toUpperCase(Locale.ROOT)))
+        .findFirst();
   }
 }

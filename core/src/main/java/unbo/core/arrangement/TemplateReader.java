@@ -35,6 +35,7 @@ final class TemplateReader {
   private static final Pattern SET =
       Pattern.compile(
           "([a-z-]+) by ([a-z-]+)(?:, ([a-z-]+\\.[a-z-]+) - ([a-z-]+\\.[a-z-]+))? : (.+)");
+  private static final Pattern CHOOSE = Pattern.compile("([a-z-]+) ([a-z-|]+) : (.+)");
   private static final Pattern NEVER = Pattern.compile("([a-z-]+) when (.+?) : (.+)");
   private static final Pattern GAP = Pattern.compile("\\{([^}]+)}");
 
@@ -52,18 +53,32 @@ final class TemplateReader {
   private final List<PartCheck> checks = new ArrayList<>();
   private final List<DimensionLine> dimensions = new ArrayList<>();
   private final List<Cavity> cavities = new ArrayList<>();
+  private final List<Choice> choices = new ArrayList<>();
+  private final List<String> chosen;
   private final Map<String, Expression> values = new HashMap<>();
   private final Map<String, TextLines.Line> used = new LinkedHashMap<>();
   private TextLines.Line line;
 
-  private TemplateReader(String id) {
+  private TemplateReader(String id, List<String> chosen) {
     this.id = id;
+    this.chosen = chosen;
   }
 
-  /** Reads the template of an id. */
+  /** Reads the template of an id, with the usual options. */
   static Arrangement read(String id) {
-    String file = "/unbo/core/arrangement/" + id + ".arrangement";
-    TemplateReader reader = new TemplateReader(id);
+    return read(id, id, List.of());
+  }
+
+  /**
+   * Reads a template with options chosen.
+   *
+   * @param name of the file
+   * @param id of the arrangement that comes of it
+   * @param chosen an option for each of its choices, in their order; none for the usual ones
+   */
+  static Arrangement read(String name, String id, List<String> chosen) {
+    String file = "/unbo/core/arrangement/" + name + ".arrangement";
+    TemplateReader reader = new TemplateReader(id, chosen);
     for (TextLines.Line line : TextLines.of(TemplateReader.class, file)) {
       reader.line = line;
       TextLines.each(file, line, reader::take);
@@ -97,7 +112,7 @@ final class TemplateReader {
   private void take(String text) {
     int space = text.indexOf(' ');
     String verb = text.substring(0, space);
-    String rest = text.substring(space + 1).strip();
+    String rest = withChoices(text.substring(space + 1).strip());
     switch (verb) {
       case "arrangement" -> title = titled(rest)[1];
       case "kinds" -> kinds = List.of(rest.replaceFirst("^: *", "").split(" +"));
@@ -119,8 +134,25 @@ final class TemplateReader {
       case "never" -> never(rest);
       case "chain", "across" -> dimension(verb, rest);
       case "cavity" -> cavity(rest);
+      case "choose" -> choose(rest);
       default -> fact(verb, rest);
     }
+  }
+
+  private void choose(String rest) {
+    Matcher m = matched(CHOOSE, rest);
+    choices.add(new Choice(m.group(1), List.of(m.group(2).split("\\|")), m.group(3)));
+  }
+
+  /** A choice stands above the lines that use it. */
+  private String withChoices(String rest) {
+    String said = rest;
+    for (int i = 0; i < choices.size(); i++) {
+      Choice choice = choices.get(i);
+      String option = chosen.isEmpty() ? choice.options().get(0) : chosen.get(i);
+      said = said.replace("<" + choice.id() + ">", option);
+    }
+    return said;
   }
 
   private void fact(String key, String rest) {
@@ -364,6 +396,7 @@ final class TemplateReader {
         List.copyOf(impossible),
         List.copyOf(dimensions),
         List.copyOf(cavities),
+        List.copyOf(choices),
         Map.copyOf(values));
   }
 

@@ -18,7 +18,8 @@ import java.util.TreeSet;
  * pieces, since its rolling elements lie between them.
  *
  * @param standing pieces joined to the fixed part, such as {@code axle}, {@code left-bearing/inner}
- * @param turning the pieces of the largest other group
+ * @param turning the pieces of the largest other group; of two as large, the one that is not of a
+ *     bearing's rings alone
  * @param rolling pieces that touch others at raceways and lips alone: rows of balls, a shaft
  *     running free
  * @param adrift pieces that belong to none of them; a template that has one is not whole
@@ -77,7 +78,9 @@ public record TurningGroups(
       left.removeAll(group);
       others.add(group);
     }
-    others.sort((a, b) -> b.size() - a.size());
+    others.sort(
+        Comparator.comparing((Set<String> g) -> -g.size())
+            .thenComparing(g -> g.stream().allMatch(piece -> piece.contains("/"))));
     Set<String> turning = others.isEmpty() ? Set.of() : others.remove(0);
     Set<String> rolling = new TreeSet<>();
     Set<String> adrift = new TreeSet<>();

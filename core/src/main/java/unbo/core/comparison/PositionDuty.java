@@ -93,9 +93,14 @@ public record PositionDuty(
     return row.text(column).toUpperCase(Locale.ROOT).replace('-', '_');
   }
 
-  /** The duty of an arrangement; empty for an id that does not exist. */
+  /** The duty of an arrangement, with the holds chosen; empty for an id that does not exist. */
   public static Optional<PositionDuty> at(String arrangementId) {
-    return Optional.ofNullable(ALL.get(arrangementId));
+    return Arrangements.standard().find(arrangementId).map(a -> ALL.get(a.baseId()).heldAs(a));
+  }
+
+  private PositionDuty heldAs(Arrangement chosen) {
+    return new PositionDuty(
+        chosen.id(), motion, axial, exposure, tight(chosen), hot, isPair(chosen));
   }
 
   public boolean turnsFast() {

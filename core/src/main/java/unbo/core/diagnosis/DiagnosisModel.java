@@ -178,7 +178,7 @@ public final class DiagnosisModel {
   }
 
   private static DiagnosisModel build(VehicleLayout layout, String build) {
-    return new ModelBuilder(layout, build).model();
+    return new ModelBuilder(layout.with(List.of()), build).model();
   }
 
   public VehicleKind kind() {

@@ -38,10 +38,18 @@ interface BearingShapes {
       case CYLINDRICAL_ROLLER -> RollerShapes.cylindrical(envelope);
       case BARE_SHAFT_ROLLER -> RollerShapes.onBareShaft(envelope);
       case DRAWN_CUP_NEEDLE -> RollerShapes.drawnCup(envelope);
+      case NEEDLE_ROLLER -> RollerShapes.machined(envelope, hasInnerRing(assembly, place));
+      case NEEDLE_CAGE -> new NeedleCageShapes(envelope, false);
+      case THRUST_NEEDLE -> new NeedleCageShapes(envelope, true);
+      case SELF_ALIGNING_BALL -> new SelfAligningShapes(envelope);
       case THRUST_BALL -> new ThrustBallShapes(envelope);
       case SPHERICAL_PLAIN -> new SphericalPlainShapes(envelope);
       default -> BallShapes.deepGroove(envelope);
     };
+  }
+
+  private static boolean hasInnerRing(Assembly assembly, BearingPlace place) {
+    return !assembly.bearing(place.id()).isWithoutInnerRing();
   }
 
   /** With the contact angle that its number says, where it says one. */

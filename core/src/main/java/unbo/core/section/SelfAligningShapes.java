@@ -3,12 +3,13 @@ package unbo.core.section;
 import java.util.ArrayList;
 import java.util.List;
 import unbo.core.section.BearingShapes.Envelope;
+import unbo.core.section.Section.ContactLine;
 
 /**
  * A self-aligning ball bearing: two rows of balls, the outer raceway one sphere about the bearing's
  * own middle. Estimates: ball 0.5 of the ring section, rows 0.25 of the width off the middle.
  */
-final class SelfAligningShapes {
+final class SelfAligningShapes implements BearingShapes {
 
   private static final double BALL_SHARE = 0.5;
   private static final double APART_SHARE = 0.25;
@@ -20,6 +21,32 @@ final class SelfAligningShapes {
   SelfAligningShapes(Envelope room) {
     this.room = room;
     this.ball = Math.min(BALL_SHARE * room.section(), 0.42 * room.width());
+  }
+
+  @Override
+  public List<Shape> shapes(String piece) {
+    List<Shape> shapes = new ArrayList<>();
+    if (!piece.equals("outer")) {
+      shapes.add(inner());
+      shapes.addAll(balls());
+    }
+    if (!piece.equals("inner")) {
+      shapes.add(outer());
+    }
+    return shapes;
+  }
+
+  /** In a ring's corner, where there is metal beside the raceway. */
+  @Override
+  public Point anchor(String piece) {
+    return piece.equals("inner")
+        ? new Point(room.middle(), room.bore() + 0.1 * room.section())
+        : new Point(room.from() + 0.12 * room.width(), room.outer() - 0.06 * room.section());
+  }
+
+  @Override
+  public List<ContactLine> contactLines() {
+    return List.of();
   }
 
   double ballMm() {

@@ -1,9 +1,11 @@
 package unbo.core.vehicle;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.tables.Table;
 
@@ -17,6 +19,7 @@ import unbo.core.tables.Table;
  *     sidecar wheel; zero for one-track vehicles, for a bicycle the distance of its pedals
  * @param axleDistanceMm wheelbase, for a trailer the distance of neighbouring axles
  * @param lengthMm over all
+ * @param own positions that were added to this one vehicle
  */
 public record VehicleLayout(
     VehicleKind kind,
@@ -24,7 +27,11 @@ public record VehicleLayout(
     int axles,
     double trackMm,
     double axleDistanceMm,
-    double lengthMm) {
+    double lengthMm,
+    List<OwnPosition> own) {
+
+  /** A one-track vehicle is drawn as wide as its handlebar. */
+  private static final double LEAST_WIDTH_MM = 600;
 
   private static final List<Row> ROWS =
       Table.read(VehicleLayout.class, "/unbo/core/vehicle/positions.csv", Row::of);
@@ -70,11 +77,43 @@ public record VehicleLayout(
     if (axles < 1 || axles > 4 || !(lengthMm > 0) || trackMm < 0 || axleDistanceMm < 0) {
       throw new IllegalArgumentException("Impossible plan");
     }
+    own = List.copyOf(own);
+  }
+
+  /** A vehicle without positions of its own. */
+  public VehicleLayout(
+      VehicleKind kind,
+      String build,
+      int axles,
+      double trackMm,
+      double axleDistanceMm,
+      double lengthMm) {
+    this(kind, build, axles, trackMm, axleDistanceMm, lengthMm, List.of());
+  }
+
+  /** The same with other positions of its own. */
+  public VehicleLayout with(List<OwnPosition> others) {
+    return new VehicleLayout(
+        kind, build, axles, trackMm, axleDistanceMm, lengthMm, List.copyOf(others));
   }
 
   /** All positions, front to back. */
   public List<Position> positions() {
-    return kind == VehicleKind.TRAILER ? trailer() : table();
+    Stream<Position> usual = (kind == VehicleKind.TRAILER ? trailer() : table()).stream();
+    return Stream.concat(usual, own.stream().map(this::position))
+        .sorted(Comparator.comparingDouble(Position::backMm))
+        .toList();
+  }
+
+  private Position position(OwnPosition added) {
+    return new Position(
+        added.code(),
+        added.title(),
+        added.arrangement(),
+        added.along() * lengthMm,
+        added.across() * Math.max(trackMm, LEAST_WIDTH_MM) / 2,
+        false,
+        false);
   }
 
   /**
@@ -98,7 +137,6 @@ public record VehicleLayout(
     return ROWS.stream()
         .filter(r -> r.kind == kind && (r.build.equals("any") || r.build.equals(build)))
         .map(this::position)
-        .sorted(java.util.Comparator.comparingDouble(Position::backMm))
         .toList();
   }
 

@@ -50,7 +50,7 @@ public final class TestPlaces {
   public static List<AccusingTest> of(Arrangement arrangement, Optional<Position> position) {
     List<AccusingTest> tests = new ArrayList<>();
     for (Row row : ROWS) {
-      boolean here = row.arrangements.contains(arrangement.id()) && row.isAt(position);
+      boolean here = row.arrangements.contains(arrangement.baseId()) && row.isAt(position);
       if (here && !tests.contains(row.test)) {
         tests.add(row.test);
       }

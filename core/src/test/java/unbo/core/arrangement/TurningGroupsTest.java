@@ -77,7 +77,23 @@ class TurningGroupsTest {
     "a28, rim outer-circlip, nose inner-circlip",
     "a29, body sprocket hub cush, axle sleeve collar",
     "a30, body pawl seal, axle spacer end-cap",
-    "a31, steerer stem top-cap crown-race, head"
+    "a31, steerer stem top-cap crown-race, head",
+    "a32, rod, left-web pin right-washer",
+    "a33, rod, piston pin left-circlip",
+    "a34, camshaft lobes sprocket bolt left-bearing/inner, head retainer right-bearing/outer",
+    "a35, slider seal upper-bush clip, tube lower-bush",
+    "a36, shaft shaft-washer, housing shim housing-washer",
+    "a37, shaft flange nut rear-shield, bracket cushion ring bearing/outer",
+    "a38, shaft circlip bearing/inner, bracket outer-circlip",
+    "a39, body cap seal ball/outer, axle nut ball/inner",
+    "a40, shaft gear left-bearing/inner, case cover retainer",
+    "a41, wheel-flange stub-axle nut inner-left, knuckle outer-body bolt",
+    "a42, half-shaft lock, tube seal bearing/outer",
+    "a43, hub left-cup left-seal, axle spacer shim nut right-cone",
+    "a44, shaft bearing/inner, housing bearing/outer",
+    "a45, ball-stud arm nut boot, socket liner",
+    "a46, eye outer-sleeve rubber, left-bracket bolt inner-sleeve",
+    "a47, shaft boot inner-ring snap-ring, joint large-clamp"
   })
   void whatTurnsIsWhatEverybodyKnows(String id, String turning, String standing) {
     TurningGroups groups = TurningGroups.of(Arrangements.of(id));
@@ -110,7 +126,15 @@ class TurningGroupsTest {
     "a27, shaft",
     "a28, rim",
     "a29, body",
-    "a31, steerer"
+    "a31, steerer",
+    "a32, rod",
+    "a34, camshaft",
+    "a37, shaft",
+    "a39, body",
+    "a40, shaft",
+    "a41, wheel-flange",
+    "a43, hub",
+    "a44, shaft"
   })
   void oneOfWhatTurnsCarriesTheRest(String id, String part) {
     assertThat(TurningGroups.turningPart(Arrangements.of(id)).id()).isEqualTo(part);
@@ -123,7 +147,8 @@ class TurningGroupsTest {
     "a7, false, true", "a8, false, true", "a9, true, true", "a10, true, false",
     "a11, true, true", "a12, false, true", "a16, false, true", "a20, true, false",
     "a21, false, true", "a22, true, false", "a25, false, false", "a29, false, true",
-    "a30, false, true", "a31, false, false"
+    "a30, false, true", "a31, false, false", "a34, true, true", "a37, true, true",
+    "a38, true, false", "a40, true, false", "a42, false, true", "a43, false, true"
   })
   void theTightRingFollowsFromTheHolds(String id, boolean inner, boolean outer) {
     assertThat(Arrangements.of(id).isTight(Ring.INNER)).as("inner").isEqualTo(inner);
@@ -133,7 +158,7 @@ class TurningGroupsTest {
   @ParameterizedTest
   @MethodSource("all")
   void onlyPairsThatAreSetLeanAgainstEachOther(Arrangement arrangement) {
-    Set<String> pairs = Set.of("a1", "a5", "a6", "a10", "a11", "a21", "a22", "a31");
+    Set<String> pairs = Set.of("a1", "a5", "a6", "a10", "a11", "a21", "a22", "a31", "a43");
     assertThat(arrangement.isSetPair()).isEqualTo(pairs.contains(arrangement.id()));
   }
 

@@ -78,7 +78,8 @@ class RoundTest {
   }
 
   /**
-   * Law: every position once, never longer than the table's own order, no stretch worth turning.
+   * Law: every position once, never longer than from the same start in the table's own order, no
+   * stretch worth turning.
    */
   @Test
   void theWalkIsShortForEveryVehicle() {
@@ -86,9 +87,11 @@ class RoundTest {
       List<Position> all = template.layout().positions();
       List<Position> walk = WalkingOrder.of(all);
       assertThat(walk).containsExactlyInAnyOrderElementsOf(all);
+      List<Position> table = new ArrayList<>(List.of(walk.get(0)));
+      table.addAll(rest(all, walk.get(0)));
       assertThat(WalkingOrder.length(walk))
           .as(template.title())
-          .isLessThanOrEqualTo(WalkingOrder.length(all) + 1e-6);
+          .isLessThanOrEqualTo(WalkingOrder.length(table) + 1e-6);
       if (all.size() <= 8) {
         double best = shortest(new ArrayList<>(List.of(walk.get(0))), rest(all, walk.get(0)));
         assertThat(WalkingOrder.length(walk)).isLessThanOrEqualTo(1.1 * best);

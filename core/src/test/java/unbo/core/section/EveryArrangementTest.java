@@ -34,7 +34,7 @@ class EveryArrangementTest {
   void theListHasEveryNumberButTheNeighboursOwn() {
     List<String> ids = arrangements().stream().map(Arrangement::id).toList();
     List<String> wanted =
-        Stream.iterate(1, i -> i + 1).limit(31).filter(i -> i != 19).map(i -> "a" + i).toList();
+        Stream.iterate(1, i -> i + 1).limit(47).filter(i -> i != 19).map(i -> "a" + i).toList();
     assertThat(ids).isEqualTo(wanted);
   }
 
@@ -109,7 +109,7 @@ class EveryArrangementTest {
       for (Bearing bearing : all) {
         Assembly assembly = Assembly.assumed(arrangement);
         for (BearingPlace each : arrangement.namedPlaces()) {
-          assembly = assembly.with(each.id(), bearing);
+          assembly = each.takes(bearing) ? assembly.with(each.id(), bearing) : assembly;
         }
         if (assembly.problems().isEmpty()) {
           assertSound(assembly);

@@ -47,14 +47,23 @@ class VehicleLayoutTest {
     }
   }
 
+  /** What no usual vehicle is drawn with, a mechanic adds to his own as a position of its own. */
+  private static final Set<String> ADDED_BY_HAND =
+      Set.of(
+          "a32", "a33", "a34", "a35", "a36", "a39", "a40", "a41", "a42", "a43", "a44", "a45", "a46",
+          "a47");
+
   @Test
-  void everyArrangementStandsSomewhere() {
+  void everyArrangementStandsSomewhereOrIsAdded() {
     Set<String> used = new HashSet<>();
     VehicleTemplate.all()
         .forEach(t -> t.layout().positions().forEach(p -> used.add(p.arrangement())));
     assertThat(used)
         .containsExactlyInAnyOrderElementsOf(
-            Arrangements.standard().all().stream().map(Arrangement::id).toList());
+            Arrangements.standard().all().stream()
+                .map(Arrangement::id)
+                .filter(id -> !ADDED_BY_HAND.contains(id))
+                .toList());
   }
 
   @Test
