@@ -16,6 +16,8 @@ public enum BearingKind {
       "two-row-angular-ball",
       "double-row angular contact ball bearing",
       Family.TWO_ROW_ANGULAR_BALL),
+  TWO_ROW_BALL("two-row-ball", "double-row deep groove ball bearing", Family.TWO_ROW_BALL),
+  FOUR_POINT_BALL("four-point-ball", "four-point contact ball bearing", Family.FOUR_POINT_BALL),
   HEADSET("headset", "headset cartridge", Family.HEADSET),
   CYLINDRICAL_ROLLER("cylindrical-roller", "cylindrical roller bearing", Family.CYLINDRICAL_ROLLER),
   BARE_SHAFT_ROLLER("bare-shaft-roller", "roller bearing running on the bare shaft", null),
@@ -23,7 +25,7 @@ public enum BearingKind {
   NEEDLE_ROLLER("needle-roller", "machined needle roller bearing", Family.NEEDLE_ROLLER),
   NEEDLE_CAGE("needle-cage", "needle roller and cage assembly", Family.NEEDLE_CAGE),
   SELF_ALIGNING_BALL("self-aligning-ball", "self-aligning ball bearing", Family.SELF_ALIGNING_BALL),
-  THRUST_NEEDLE("thrust-needle", "axial needle roller and cage assembly", null),
+  THRUST_NEEDLE("thrust-needle", "axial needle roller and cage assembly", Family.THRUST_NEEDLE),
   THRUST_BALL("thrust-ball", "thrust ball bearing", Family.THRUST_BALL),
   SPHERICAL_PLAIN("spherical-plain", "spherical plain bearing", Family.SPHERICAL_PLAIN);
 

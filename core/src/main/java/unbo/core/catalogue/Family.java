@@ -15,6 +15,10 @@ public enum Family {
       "two-row-angular-ball", "double-row angular contact ball bearing", "angular-contact-ball", 2),
   WHEEL_UNIT("wheel-unit-angular-ball", "double-row wheel unit", "wheel-unit-angular-ball", 2),
   HEADSET("headset-angular-ball", "headset cartridge", "headset-angular-ball", 1),
+  TWO_ROW_BALL("two-row-ball", "double-row deep groove ball bearing", "deep-groove-ball", 2),
+  FOUR_POINT_BALL("four-point-ball", "four-point contact ball bearing", "angular-contact-ball", 1),
+  SPHERICAL_ROLLER("spherical-roller", "spherical roller bearing", "spherical-roller", 2),
+  THRUST_NEEDLE("thrust-needle", "axial needle roller and cage assembly", "thrust-roller", 1),
   SELF_ALIGNING_BALL("self-aligning-ball", "self-aligning ball bearing", "self-aligning-ball", 2),
   CYLINDRICAL_ROLLER("cylindrical-roller", "cylindrical roller bearing", "cylindrical-roller", 1),
   THRUST_BALL("thrust-ball", "thrust ball bearing", "thrust-ball", 1),
@@ -68,6 +72,8 @@ public enum Family {
               WHEEL_UNIT,
               HEADSET,
               SELF_ALIGNING_BALL,
+              TWO_ROW_BALL,
+              FOUR_POINT_BALL,
               THRUST_BALL ->
           true;
       default -> false;

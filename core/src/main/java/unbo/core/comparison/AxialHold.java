@@ -21,7 +21,7 @@ enum AxialHold {
 
   static AxialHold of(Bearing bearing) {
     return switch (bearing.family()) {
-      case ANGULAR_CONTACT_BALL, HEADSET, TAPERED_ROLLER, THRUST_BALL -> ONE_WAY;
+      case ANGULAR_CONTACT_BALL, HEADSET, TAPERED_ROLLER, THRUST_BALL, THRUST_NEEDLE -> ONE_WAY;
       case DRAWN_CUP_NEEDLE, NEEDLE_ROLLER, NEEDLE_CAGE -> NONE;
       case CYLINDRICAL_ROLLER -> cylindrical(bearing.series());
       default -> BOTH;
@@ -37,6 +37,6 @@ enum AxialHold {
 
   /** Whether a family carries along the shaft only. */
   static boolean isThrustOnly(Bearing bearing) {
-    return bearing.family() == Family.THRUST_BALL;
+    return bearing.family() == Family.THRUST_BALL || bearing.family() == Family.THRUST_NEEDLE;
   }
 }

@@ -89,6 +89,10 @@ public final class DesignationReader {
         new MetricFamily(Family.ANGULAR_CONTACT_BALL),
         new MetricFamily(Family.TWO_ROW_ANGULAR_BALL),
         new MetricFamily(Family.SELF_ALIGNING_BALL),
+        new MetricFamily(Family.TWO_ROW_BALL),
+        new MetricFamily(Family.FOUR_POINT_BALL),
+        new MetricFamily(Family.SPHERICAL_ROLLER),
+        new ThrustNeedleFamily(),
         new MetricFamily(Family.CYLINDRICAL_ROLLER),
         new MetricFamily(Family.THRUST_BALL),
         new DrawnCupFamily(),
@@ -107,7 +111,7 @@ public final class DesignationReader {
     if (text.length() > LONGEST) {
       return new ReadingReport(text, List.of(), List.of(), List.of(), Optional.of(tooLong(text)));
     }
-    List<ReadingReport.Item> items = items(text);
+    List<ReadingReport.Item> items = setsTogether(text, items(text));
     List<Reading> readings = new ArrayList<>();
     for (int i = 0; i < Math.min(items.size(), MOST_ITEMS); i++) {
       readings.addAll(readItem(text, items.get(i), i));
@@ -128,6 +132,27 @@ public final class DesignationReader {
     return items;
   }
 
+  /** {@code LM67048 / LM67010}: a cone and its cup are one bearing, whatever stands between. */
+  private List<ReadingReport.Item> setsTogether(String text, List<ReadingReport.Item> items) {
+    List<ReadingReport.Item> all = new ArrayList<>();
+    for (ReadingReport.Item item : items) {
+      ReadingReport.Item last = all.isEmpty() ? null : all.get(all.size() - 1);
+      if (last != null && isSet(text.substring(last.start(), item.end()), last.start())) {
+        String both = text.substring(last.start(), item.end());
+        all.set(all.size() - 1, new ReadingReport.Item(last.start(), item.end(), both));
+      } else {
+        all.add(item);
+      }
+    }
+    return all;
+  }
+
+  private boolean isSet(String both, int start) {
+    Marking marking = Marking.of(both, start);
+    return spellings.from(marking, 0).stream()
+        .anyMatch(s -> s.joinsTwoNumbers() && s.match(marking, 0) == 1);
+  }
+
   private List<Reading> readItem(String text, ReadingReport.Item item, int number) {
     Marking marking = Marking.of(item.text(), item.start());
     if (isTooWorn(marking)) {
@@ -145,6 +170,7 @@ public final class DesignationReader {
         }
       }
     }
+    found = Absorbed.by(found);
     found.sort(Comparator.comparingDouble(Reading::confidence).reversed());
     double sum = NONE_OF_THESE;
     for (Reading reading : found) {

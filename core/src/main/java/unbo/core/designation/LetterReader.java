@@ -3,6 +3,7 @@ package unbo.core.designation;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import unbo.core.catalogue.Family;
 import unbo.core.designation.SuffixRun.Piece;
 
@@ -16,6 +17,12 @@ final class LetterReader {
 
   /** {@code ABEC 9}. */
   private static final int LONGEST_PARTED = 5;
+
+  /** Words of rings, boxes and labels before a number of their own; common trade usage. */
+  private static final Set<String> LABELS =
+      Set.of(
+          "LOT", "BATCH", "CHARGE", "DATE", "PAT", "PATENT", "EAN", "GTIN", "SERIAL", "SN", "ORDER",
+          "ART", "QTY", "NO", "NR");
 
   private static final int MOST = 8;
   private static final int MOST_PIECES = 5;
@@ -67,8 +74,11 @@ final class LetterReader {
     List<Piece> pieces = new ArrayList<>();
     List<Token> tokens = Token.of(marking, 0, from);
     for (int i = 0; i < tokens.size(); i++) {
-      boolean count = i + 1 < tokens.size() && isCount(marking, tokens.get(i), tokens.get(i + 1));
-      Token token = count ? tokens.get(i).with(tokens.get(++i)) : tokens.get(i);
+      boolean two =
+          i + 1 < tokens.size()
+              && (isCount(marking, tokens.get(i), tokens.get(i + 1))
+                  || isLabelled(marking, tokens.get(i), tokens.get(i + 1)));
+      Token token = two ? tokens.get(i).with(tokens.get(++i)) : tokens.get(i);
       pieces.add(before(marking, token, token.to() == from));
     }
     return new SuffixRun(pieces);
@@ -77,6 +87,11 @@ final class LetterReader {
   /** {@code 2 x}. */
   private static boolean isCount(Marking marking, Token token, Token next) {
     return token.isDigits(marking) && next.text(marking).equals("X");
+  }
+
+  /** {@code LOT 240317}: a number that says itself that it is not the bearing's. */
+  private static boolean isLabelled(Marking marking, Token token, Token next) {
+    return LABELS.contains(token.text(marking)) && next.isDigits(marking);
   }
 
   private Piece before(Marking marking, Token token, boolean adjacent) {
@@ -97,7 +112,10 @@ final class LetterReader {
   private List<Token> joined(Marking marking, List<Token> tokens) {
     List<Token> all = new ArrayList<>();
     for (int i = 0; i < tokens.size(); i++) {
-      boolean joins = i + 1 < tokens.size() && joins(marking, tokens.get(i), tokens.get(i + 1));
+      boolean joins =
+          i + 1 < tokens.size()
+              && (joins(marking, tokens.get(i), tokens.get(i + 1))
+                  || isLabelled(marking, tokens.get(i), tokens.get(i + 1)));
       all.add(joins ? tokens.get(i).with(tokens.get(++i)) : tokens.get(i));
     }
     return all;

@@ -50,6 +50,10 @@ final class Spelling {
   private final boolean hasPoints;
   private final boolean hasDashes;
   private final int slashAt;
+
+  /** A cone's number and a cup's: a gap stands for the slash between them. */
+  private final boolean joinsTwoNumbers;
+
   private final List<Run> runs;
   private final List<String> notes;
   private final double weight;
@@ -69,6 +73,7 @@ final class Spelling {
     this.spelled = spelled;
     this.key = spelled.replaceAll("[/. -]", "");
     this.slashAt = placeOf(spelled, '/');
+    this.joinsTwoNumbers = role.equals("set") && slashAt > 0;
     this.hasPoints = spelled.indexOf('.') >= 0;
     this.hasDashes = spelled.indexOf('-') >= 0;
     this.runs = List.copyOf(runs);
@@ -105,6 +110,10 @@ final class Spelling {
 
   Bearing bearing() {
     return bearing;
+  }
+
+  boolean joinsTwoNumbers() {
+    return joinsTwoNumbers;
   }
 
   String role() {
@@ -177,7 +186,7 @@ final class Spelling {
       return wanted ? 1 : WRONG_SLASH;
     }
     if (wanted) {
-      return WRONG_SLASH;
+      return joinsTwoNumbers && separator != 0 ? GAP_INSIDE : WRONG_SLASH;
     }
     if (separator == '.') {
       return hasPoints ? 1 : POINT_INSIDE;

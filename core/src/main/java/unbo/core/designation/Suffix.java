@@ -82,13 +82,15 @@ record Suffix(
               Family.DEEP_GROOVE_BALL,
               Family.TWO_ROW_ANGULAR_BALL,
               Family.SELF_ALIGNING_BALL,
+              Family.TWO_ROW_BALL,
+              Family.SPHERICAL_ROLLER,
               Family.THRUST_BALL,
               Family.TAPERED_ROLLER);
       case "other-design" ->
           families("metric-design").stream().filter(f -> f != Family.DEEP_GROOVE_BALL).toList();
       case "ball-design" -> families("metric-design").stream().filter(Family::isBall).toList();
       case "deep-groove" -> List.of(Family.DEEP_GROOVE_BALL);
-      case "tapered-bore" -> List.of(Family.SELF_ALIGNING_BALL);
+      case "tapered-bore" -> List.of(Family.SELF_ALIGNING_BALL, Family.SPHERICAL_ROLLER);
       case "ball" ->
           List.of(
               Family.DEEP_GROOVE_BALL,
@@ -96,6 +98,8 @@ record Suffix(
               Family.TWO_ROW_ANGULAR_BALL,
               Family.WHEEL_UNIT,
               Family.HEADSET,
+              Family.TWO_ROW_BALL,
+              Family.FOUR_POINT_BALL,
               Family.SELF_ALIGNING_BALL);
       case "ball-alone" ->
           families("ball").stream().filter(f -> f != Family.ANGULAR_CONTACT_BALL).toList();

@@ -55,7 +55,7 @@ public record BearingPortrait(
       Bearing bearing, Closure left, Closure right, boolean full, OptionalDouble angle) {
     Envelope room = InternalGeometry.room(bearing);
     List<Piece> pieces = new ArrayList<>(rings(bearing, room, full, angle));
-    if (!full) {
+    if (!full && bearing.family() != Family.THRUST_NEEDLE) {
       cage(pieces).ifPresent(pieces::add);
     }
     if (ClosureShapes.canBeDrawn(bearing)) {
@@ -96,6 +96,15 @@ public record BearingPortrait(
             new Piece("balls", shapes.balls()),
             new Piece("outer ring", List.of(shapes.outer())));
       }
+      case SPHERICAL_ROLLER -> {
+        SphericalRollerShapes shapes = new SphericalRollerShapes(room);
+        yield List.of(
+            new Piece("inner ring", List.of(shapes.inner())),
+            new Piece("rollers", shapes.rollers()),
+            new Piece("outer ring", List.of(shapes.outer())));
+      }
+      case THRUST_NEEDLE ->
+          List.of(new Piece("needles and cage", new NeedleCageShapes(room, true).shapes("all")));
       case NEEDLE_CAGE ->
           List.of(
               new Piece(
@@ -116,7 +125,7 @@ public record BearingPortrait(
     return switch (bearing.family()) {
       case ANGULAR_CONTACT_BALL, HEADSET ->
           BallShapes.angular(room, true, angle.orElse(USUAL_ANGLE_DEG));
-      case TWO_ROW_ANGULAR_BALL, WHEEL_UNIT -> BallShapes.doubleRow(room);
+      case TWO_ROW_ANGULAR_BALL, TWO_ROW_BALL, WHEEL_UNIT -> BallShapes.doubleRow(room);
       case DRAWN_CUP_NEEDLE -> RollerShapes.drawnCup(room);
       case NEEDLE_ROLLER -> RollerShapes.machined(room, !bearing.isWithoutInnerRing());
       case THRUST_BALL -> new ThrustBallShapes(room);

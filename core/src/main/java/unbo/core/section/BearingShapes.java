@@ -34,7 +34,7 @@ interface BearingShapes {
     return switch (kind) {
       case FULL_COMPLEMENT_BALL -> BallShapes.fullComplement(envelope);
       case ANGULAR_CONTACT_BALL, HEADSET -> angular(assembly, place, envelope);
-      case DOUBLE_ROW_BALL, TWO_ROW_ANGULAR_BALL -> BallShapes.doubleRow(envelope);
+      case DOUBLE_ROW_BALL, TWO_ROW_ANGULAR_BALL, TWO_ROW_BALL -> BallShapes.doubleRow(envelope);
       case CYLINDRICAL_ROLLER -> RollerShapes.cylindrical(envelope);
       case BARE_SHAFT_ROLLER -> RollerShapes.onBareShaft(envelope);
       case DRAWN_CUP_NEEDLE -> RollerShapes.drawnCup(envelope);

@@ -41,14 +41,15 @@ public record InternalGeometry(
   private static final double RIBBED_FILLING = 0.81;
 
   /**
-   * Estimates; empty for plain bearings, which have no elements.
+   * Estimates; empty for plain bearings, which have no elements, and for axial needles, which lie
+   * across.
    *
    * @param fullComplement whether it has no cage
    * @param angle the contact angle that was read, if any
    */
   public static Optional<InternalGeometry> estimate(
       Bearing bearing, boolean fullComplement, OptionalDouble angle) {
-    if (bearing.family() == Family.SPHERICAL_PLAIN) {
+    if (bearing.family() == Family.SPHERICAL_PLAIN || bearing.family() == Family.THRUST_NEEDLE) {
       return Optional.empty();
     }
     if (bearing.isTaper()) {
@@ -85,10 +86,16 @@ public record InternalGeometry(
           roller(room.section(), 0.8 * room.width(), room.bore() + room.outer(), filling(full));
       case NEEDLE_ROLLER ->
           needle(RollerShapes.machined(room, !bearing.isWithoutInnerRing()), room, full);
+      case SPHERICAL_ROLLER -> {
+        SphericalRollerShapes shapes = new SphericalRollerShapes(room);
+        InternalGeometry row =
+            roller(shapes.rollerMm(), shapes.lengthMm(), 2 * room.pitch(), RIBBED_FILLING);
+        yield row.withRows(2);
+      }
       case SELF_ALIGNING_BALL ->
           balls(
               new SelfAligningShapes(room).ballMm(), room, 2, BALL_FILLING, OptionalDouble.empty());
-      case TWO_ROW_ANGULAR_BALL, WHEEL_UNIT ->
+      case TWO_ROW_ANGULAR_BALL, TWO_ROW_BALL, WHEEL_UNIT ->
           balls(BallShapes.doubleRow(room).ballMm(), room, 2, BALL_FILLING, angle);
       case ANGULAR_CONTACT_BALL, HEADSET ->
           balls(BallShapes.angular(room, true).ballMm(), room, 1, BALL_FILLING, angle);
@@ -154,6 +161,11 @@ public record InternalGeometry(
         pitch,
         OptionalDouble.of(0),
         filling);
+  }
+
+  private InternalGeometry withRows(int number) {
+    return new InternalGeometry(
+        listed, elementMm, lengthMm, perRow, number, pitchMm, OptionalDouble.empty(), filling);
   }
 
   private static double filling(boolean full) {

@@ -14,8 +14,8 @@ public enum RingKind {
   INCH_TAPER("inch-taper", "4"),
   /**
    * No limits are known here: wheel units and headset cartridges (their makers’ own), drawn cups,
-   * which take their size when pressed in (ISO 3245), needle cages, thrust bearings (ISO 199) and
-   * spherical plain ones (ISO 12240-1), whose tables are not among ours.
+   * which take their size when pressed in (ISO 3245), needle cages, axial ones too, thrust bearings
+   * (ISO 199) and spherical plain ones (ISO 12240-1), whose tables are not among ours.
    */
   NOT_KNOWN("not-known", "Normal");
 
@@ -46,7 +46,13 @@ public enum RingKind {
    */
   public static RingKind of(Bearing bearing) {
     return switch (bearing.family()) {
-      case WHEEL_UNIT, HEADSET, DRAWN_CUP_NEEDLE, NEEDLE_CAGE, THRUST_BALL, SPHERICAL_PLAIN ->
+      case WHEEL_UNIT,
+              HEADSET,
+              DRAWN_CUP_NEEDLE,
+              NEEDLE_CAGE,
+              THRUST_NEEDLE,
+              THRUST_BALL,
+              SPHERICAL_PLAIN ->
           NOT_KNOWN;
       case TAPERED_ROLLER -> isInInches(bearing) ? INCH_TAPER : METRIC_TAPER;
       default -> RADIAL;

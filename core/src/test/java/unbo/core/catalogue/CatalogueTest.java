@@ -34,6 +34,7 @@ class CatalogueTest {
     Set<String> others =
         Set.of(
             "inch",
+            "AXK",
             "R",
             "R1",
             "RLS",

@@ -14,6 +14,7 @@ import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.Assembly;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
+import unbo.core.catalogue.Family;
 import unbo.core.section.CavityFill;
 
 class GreaseChargeTest {
@@ -67,6 +68,9 @@ class GreaseChargeTest {
   @Test
   void everyBearingOfTheCatalogueHasRoomForGrease() {
     for (Bearing each : Catalogue.standard().all()) {
+      if (each.family() == Family.THRUST_NEEDLE) {
+        continue; // A cage without rings: what it runs on belongs to other parts.
+      }
       GreaseCharge charge = GreaseCharge.of(each, 1, OptionalDouble.empty(), 0.9);
       double annulus =
           Math.PI
