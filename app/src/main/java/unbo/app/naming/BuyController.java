@@ -50,6 +50,9 @@ class BuyController {
       ShoppingLine line = ShoppingLine.of(s, at.get(), readings.reader());
       model.addAttribute("line", line);
       model.addAttribute(
+          "asRead",
+          text.isBlank() ? null : AsRead.of(reading.get(), line, at.get(), readings).orElse(null));
+      model.addAttribute(
           "stock",
           shelf.suiting(
               readings.best(line.spellings().get(0)).orElse(reading.get()),

@@ -61,22 +61,33 @@ public record ShoppingLine(
         spellings, substitutes.stream().limit(MOST).toList(), List.copyOf(refuse));
   }
 
-  /** Every spelling of number, closure, class and clearance; the cage is left to the reasons. */
+  /**
+   * Every spelling of number, closure and clearance, as the trade stocks it; behind them those with
+   * the finer class, where one is wanted: most counters have to order it. The cage is left to the
+   * reasons.
+   */
   private static List<String> spellings(Specification s) {
-    Set<String> all = new LinkedHashSet<>();
+    Set<String> all = new LinkedHashSet<>(spellings(s, false));
+    if (s.toleranceClass().equals("P6")) {
+      all.addAll(spellings(s, true));
+    }
+    return List.copyOf(all);
+  }
+
+  private static List<String> spellings(Specification s, boolean fine) {
+    List<String> all = new ArrayList<>();
     List<String> closures = Equivalents.closures(s.bearing().family(), s.closure());
     for (String number : Equivalents.current(s.bearing())) {
       for (String closure : closures) {
         StringBuilder text = new StringBuilder(number);
         text.append(closure.isEmpty() ? "" : "-" + closure);
         text.append(s.fullComplement() ? " V" : "");
-        boolean fine = s.toleranceClass().equals("P6");
         boolean loose = s.clearance().filter("C3"::equals).isPresent();
         text.append(fine && loose ? " P63" : fine ? " P6" : loose ? " C3" : "");
         all.add(text.toString());
       }
     }
-    return List.copyOf(all);
+    return all;
   }
 
   private static Optional<Reading> read(String text, DesignationReader reader) {

@@ -78,6 +78,7 @@ public record Specification(
     boolean full = cage(bearing, duty, lines);
     grease(bearing, duty, closure, lines);
     heat(duty, closure, lines);
+    material(duty, lines);
     pairing(bearing, duty, lines);
     Optional<Variant> other =
         VARIANTS.stream()
@@ -152,7 +153,7 @@ public record Specification(
             "class",
             fast ? "P6" : usual + " (not marked)",
             fast
-                ? "Run-out can be felt and heard at this speed; class Normal still works."
+                ? "Run-out can be felt and heard at this speed. Class Normal still works, and is what is stocked; P6 is mostly to order."
                 : "Finer rings have no effect at this position."));
     return fast ? "P6" : usual;
   }
@@ -200,6 +201,21 @@ public record Specification(
                 + (duty.hot() ? "; ask for fluororubber here." : ".")
             : "Rings that are not stabilised grow above this temperature.";
     lines.add(new Line("heat limit", limit, reason));
+  }
+
+  /**
+   * Martensitic stainless rings carry about a fifth less than rings of bearing steel (basic dynamic
+   * rating, common trade listings; basis: recalled).
+   */
+  private static void material(PositionDuty duty, List<Line> lines) {
+    boolean wet = duty.exposure() == Exposure.WET;
+    lines.add(
+        new Line(
+            "ring material",
+            wet ? "bearing steel; stainless for salt or long standing" : "bearing steel",
+            wet
+                ? "Rust kills it here before load does, but stainless rings carry about a fifth less: seals and grease come first. The figure is the bearing maker’s."
+                : "No water stays on it. Stainless rings would carry about a fifth less."));
   }
 
   private static void pairing(Bearing bearing, PositionDuty duty, List<Line> lines) {

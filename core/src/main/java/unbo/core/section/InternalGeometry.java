@@ -97,6 +97,8 @@ public record InternalGeometry(
               new SelfAligningShapes(room).ballMm(), room, 2, BALL_FILLING, OptionalDouble.empty());
       case TWO_ROW_ANGULAR_BALL, TWO_ROW_BALL, WHEEL_UNIT ->
           balls(BallShapes.doubleRow(room).ballMm(), room, 2, BALL_FILLING, angle);
+      case FOUR_POINT_BALL ->
+          balls(BallShapes.deepGroove(room).ballMm(), room, 1, BALL_FILLING, angle);
       case ANGULAR_CONTACT_BALL, HEADSET ->
           balls(BallShapes.angular(room, true).ballMm(), room, 1, BALL_FILLING, angle);
       case THRUST_BALL ->

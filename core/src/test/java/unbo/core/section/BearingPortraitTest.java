@@ -138,4 +138,14 @@ class BearingPortraitTest {
         .max()
         .orElseThrow();
   }
+
+  /**
+   * Whose balls lean, and how far, is not known from its size: no deep groove ball's 0° is said.
+   */
+  @Test
+  void aFourPointBearingHasNoAngleOfADeepGrooveBall() {
+    Bearing four = Catalogue.standard().find("QJ206").orElseThrow();
+    assertThat(BearingPortrait.of(four).inside().orElseThrow().contactAngleDeg()).isEmpty();
+    assertThat(BearingPortrait.of(four).inside().orElseThrow().listed()).isFalse();
+  }
 }
