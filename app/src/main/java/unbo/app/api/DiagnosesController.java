@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,7 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 import unbo.core.diagnosis.Diagnosis;
 import unbo.core.diagnosis.DiagnosisModel;
 import unbo.core.diagnosis.DiagnosisTest;
-import unbo.core.vehicle.VehicleKind;
+import unbo.core.diagnosis.Stop;
 
 /** {@code /tests} and {@code /diagnoses}: from noise, play and feel to a cause. */
 @RestController
@@ -54,18 +55,38 @@ class DiagnosesController {
                   "optional: only causes at this position are listed, such as axle-1-left; shares"
                       + " are still of the whole vehicle")
           String position,
+      @Schema(description = "optional: a build of the kind, such as front-driven; else any")
+          String build,
+      @Schema(description = "optional: 1 to 3, for a trailer") Integer axles,
+      @Schema(description = "optional: the wheel that the complaint names, such as axle-1-left")
+          String wheel,
       List<Given> answers) {}
 
   /** An answer that was given. */
   record Given(String test, String answer) {}
 
-  /** What it comes to; no next test means that no answer could change what to do. */
+  /**
+   * What it comes to; no next test means that no answer could change what to do, or that a stop
+   * stands and only road tests are left. No urgency with no answers.
+   */
   record DiagnosisAnswer(
       List<CauseAnswer> causes,
+      List<BesideAnswer> besides,
       NextTest nextTest,
       String urgency,
       String urgencyWords,
+      List<StopAnswer> stops,
+      List<OverruledAnswer> overruled,
       List<String> cautions) {}
+
+  /** A second fault that explains what the first leaves over. */
+  record BesideAnswer(String id, String label, String reason) {}
+
+  /** A finding that rules whatever is likely; several count only together. */
+  record StopAnswer(String test, String answer, String reason) {}
+
+  /** An answer that does not count, and the test whose answer counts instead. */
+  record OverruledAnswer(String test, String by, String reason) {}
 
   /** A cause with how far each answer moved it, in natural log-odds. */
   record CauseAnswer(
@@ -79,7 +100,10 @@ class DiagnosesController {
 
   @GetMapping("/tests")
   @Operation(summary = "The diagnosis tests of a kind of vehicle")
-  TestsAnswer tests(@RequestParam(required = false) String vehicleKind) {
+  TestsAnswer tests(
+      @RequestParam(required = false) String vehicleKind,
+      @RequestParam(defaultValue = "") String build,
+      @RequestParam(required = false) Integer axles) {
     if (vehicleKind == null) {
       throw new Refusal(
           HttpStatus.BAD_REQUEST,
@@ -88,19 +112,15 @@ class DiagnosesController {
           List.of(new Refusal.FieldProblem("vehicleKind", "", "Missing: " + KINDS)));
     }
     DiagnosisModel model =
-        model(vehicleKind)
+        DiagnosedVehicle.model(vehicleKind, build, axles)
             .orElseThrow(
                 () ->
                     new Refusal(
                         HttpStatus.UNPROCESSABLE_ENTITY,
                         "impossible-input",
                         "Some values are out of range.",
-                        List.of(new Refusal.FieldProblem("vehicleKind", vehicleKind, KINDS))));
+                        List.of(DiagnosedVehicle.problem(vehicleKind, build, axles, KINDS))));
     return new TestsAnswer(model.tests().stream().map(DiagnosesController::test).toList());
-  }
-
-  private static Optional<DiagnosisModel> model(String kind) {
-    return VehicleKind.withId(kind).flatMap(DiagnosisModel::some);
   }
 
   private static TestAnswer test(DiagnosisTest test) {
@@ -127,9 +147,13 @@ class DiagnosesController {
       fields.missing("vehicleKind", "Missing: " + KINDS);
     }
     List<Map.Entry<String, String>> given = fields.pairs("answers", "test", "answer");
-    Optional<DiagnosisModel> model = model(kind);
+    String build = fields.text("build", "");
+    Integer axles =
+        fields.has("axles") ? Integer.valueOf((int) fields.number("axles", 1, 3)) : null;
+    Optional<DiagnosisModel> model = DiagnosedVehicle.model(kind, build, axles);
     if (model.isEmpty()) {
-      fields.impossible("vehicleKind", kind, KINDS);
+      Refusal.FieldProblem problem = DiagnosedVehicle.problem(kind, build, axles, KINDS);
+      fields.impossible(problem.field(), problem.found(), problem.remedy());
     }
     Map<String, String> answers = new LinkedHashMap<>();
     for (int i = 0; i < given.size() && model.isPresent(); i++) {
@@ -139,8 +163,14 @@ class DiagnosesController {
     if (!position.isEmpty() && model.isPresent() && !hasPosition(model.get(), position)) {
       fields.impossible("position", position, "A position of the vehicle, such as axle-1-left.");
     }
+    String wheel = fields.text("wheel", "");
+    if (!wheel.isEmpty() && model.isPresent() && !hasPosition(model.get(), wheel)) {
+      fields.impossible("wheel", wheel, "A wheel of the vehicle, such as axle-1-left.");
+    }
     fields.check();
-    return answer(Diagnosis.of(model.orElseThrow(), answers), position);
+    DiagnosisModel told =
+        wheel.isEmpty() ? model.orElseThrow() : model.orElseThrow().accusing(wheel);
+    return answer(Diagnosis.of(told, answers), position);
   }
 
   private static boolean hasPosition(DiagnosisModel model, String position) {
@@ -159,13 +189,15 @@ class DiagnosesController {
     } else if (test.get().answer(given.getValue()).isEmpty()) {
       List<String> all = test.get().answers().stream().map(DiagnosisTest.Answer::id).toList();
       fields.oneOf(field + ".answer", given.getValue(), all);
-    } else if (answers.putIfAbsent(given.getKey(), given.getValue()) != null) {
-      fields.impossible(field + ".test", given.getKey(), "Answered twice: send it once.");
+    } else {
+      // Of two answers to one test the later is used.
+      answers.put(given.getKey(), given.getValue());
     }
   }
 
   private static DiagnosisAnswer answer(Diagnosis diagnosis, String position) {
     Optional<Diagnosis.NextTest> next = diagnosis.nextTest();
+    boolean answered = !diagnosis.answers().isEmpty();
     List<String> cautions = new ArrayList<>();
     next.map(n -> n.test().caution()).filter(c -> !c.isEmpty()).ifPresent(cautions::add);
     cautions.add("The vehicle maker’s instructions and local law come first.");
@@ -174,14 +206,32 @@ class DiagnosesController {
             .filter(r -> position.isEmpty() || r.cause().place().position().equals(position))
             .map(DiagnosesController::cause)
             .toList(),
+        diagnosis.besides().stream()
+            .map(
+                b ->
+                    new BesideAnswer(
+                        b.cause().id(),
+                        b.cause().label(),
+                        "Explains what the likeliest cause leaves over: "
+                            + b.explains().question()))
+            .toList(),
         next.map(
                 n ->
                     new NextTest(
                         n.test().id(), n.test().question(), n.expectedBits(), n.test().minutes()))
             .orElse(null),
-        diagnosis.urgency().id(),
-        diagnosis.urgency().words(),
+        answered ? diagnosis.urgency().id() : null,
+        answered ? diagnosis.urgency().words() : null,
+        diagnosis.stops().stream().flatMap(DiagnosesController::stops).toList(),
+        diagnosis.overruled().stream()
+            .map(o -> new OverruledAnswer(o.test().id(), o.by().id(), o.reason()))
+            .toList(),
         List.copyOf(cautions));
+  }
+
+  private static Stream<StopAnswer> stops(Stop stop) {
+    return stop.findings().stream()
+        .map(f -> new StopAnswer(f.test().id(), f.answer(), stop.sign().why()));
   }
 
   private static CauseAnswer cause(Diagnosis.Ranked ranked) {

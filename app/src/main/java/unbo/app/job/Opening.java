@@ -43,12 +43,12 @@ public class Opening {
 
   public Opening() {}
 
-  /** The likeliest cause, its share from 0 to 1, and the urgency of the whole. */
-  public Opening(Cause cause, double share, Urgency urgency, String lookWhy) {
+  /** The likeliest cause, its share from 0 to 1, and urgency and danger of the whole. */
+  public Opening(Cause cause, double share, Urgency urgency, String ifLeft, String lookWhy) {
     this.cause = cause.label();
     this.share = share;
     this.action = cause.action();
-    this.ifLeft = cause.ifLeft();
+    this.ifLeft = ifLeft;
     this.urgency = urgency;
     this.lookWhy = lookWhy.length() > LONGEST_WHY ? lookWhy.substring(0, LONGEST_WHY) : lookWhy;
   }

@@ -35,6 +35,8 @@ import unbo.core.vehicle.VehicleKind;
  * @param urgent what to do with the vehicle, in plain words
  * @param ifLeft what can happen if it is left
  * @param stop whether it must not be moved
+ * @param stops findings that forbid it, whatever is likely, each with its reason
+ * @param besides second faults, each with what it explains
  * @param roadWithheld whether tests on the road are held back because of that
  */
 public record ListenSheet(
@@ -51,6 +53,8 @@ public record ListenSheet(
     String urgent,
     String ifLeft,
     boolean stop,
+    List<StopRow> stops,
+    List<BesideRow> besides,
     boolean roadWithheld) {
 
   private static final double LEAST_SHOWN = 0.01;
@@ -92,7 +96,14 @@ public record ListenSheet(
       String heard,
       String who,
       Gauged gauged,
-      List<String> against) {}
+      List<String> against,
+      String overruled) {}
+
+  /** A finding that forbids moving it, and why. */
+  public record StopRow(String found, String why) {}
+
+  /** A second fault: what it explains that the likeliest cause leaves over, and what to do. */
+  public record BesideRow(String label, String explains, String action) {}
 
   /** A test that can be answered. */
   public record TestRow(DiagnosisTest test, String why) {}
@@ -148,8 +159,14 @@ public record ListenSheet(
           others(),
           answers.skipped().stream().map(t -> model.test(t).orElseThrow().question()).toList(),
           diagnosis.urgency().words(),
-          diagnosis.urgentCause().ifLeft(),
+          diagnosis.ifLeft(),
           stop,
+          diagnosis.stops().stream().map(s -> new StopRow(s.words(), s.sign().why())).toList(),
+          diagnosis.besides().stream()
+              .map(
+                  b ->
+                      new BesideRow(b.cause().label(), b.explains().question(), b.cause().action()))
+              .toList(),
           stop && !listening.barred().contains(Occasion.ROAD));
     }
 
@@ -224,7 +241,17 @@ public record ListenSheet(
           line.getReading().isEmpty()
               ? null
               : Gauged.kept(test, listening.layout(), line.getAnswer(), line.getReading(), figures),
-          line.isStruck() ? List.of() : against(test, line));
+          line.isStruck() ? List.of() : against(test, line),
+          line.isStruck() ? "" : overruled(test));
+    }
+
+    /** Why an answer does not count, where one of the same group was found nearer the part. */
+    private String overruled(DiagnosisTest test) {
+      return diagnosis.overruled().stream()
+          .filter(o -> o.test().equals(test))
+          .map(o -> "Not counted beside “" + o.by().question() + "” " + o.reason())
+          .findFirst()
+          .orElse("");
     }
 
     private List<String> against(DiagnosisTest test, GivenAnswer line) {

@@ -80,7 +80,8 @@ final class OpeningFindings {
         diagnosis.lookFirst().stream()
             .map(Diagnosis.Finding::words)
             .collect(Collectors.joining("; "));
-    return new Opening(cause.cause(), share(cause), diagnosis.urgency(), look);
+    String ifLeft = diagnosis.stops().isEmpty() ? cause.cause().ifLeft() : diagnosis.ifLeft();
+    return new Opening(cause.cause(), share(cause), diagnosis.urgency(), ifLeft, look);
   }
 
   /** Both rows of one bearing are one thing to do: their shares are added. */

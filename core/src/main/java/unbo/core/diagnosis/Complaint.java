@@ -17,8 +17,9 @@ import unbo.core.tables.Table;
 /**
  * A complaint in everyday words, read into answers. The text is taken breath by breath (commas,
  * full stops, <em>and</em>, <em>but</em>); in each the phrases of {@code words.csv} are looked for,
- * the longest first, and the wheel that is named. A phrase behind <em>no</em> or <em>not</em> is
- * left alone. What is not understood is said, never guessed.
+ * the longest first, and the wheel that is named. A phrase behind <em>no</em> or <em>not</em>, or
+ * behind a word that says that the noise ends there, is left alone unless a longer phrase says what
+ * it means. What is not understood is said, never guessed.
  *
  * @param answers what was read, by test
  * @param heard for each answer, the words that gave it
@@ -36,8 +37,16 @@ public record Complaint(
     List<String> unread) {
 
   private static final Set<String> NOT =
-      Set.of("no", "not", "never", "without", "isn't", "nothing");
+      Set.of(
+          "no", "not", "never", "without", "isn't", "nothing", "doesn't", "don't", "won't",
+          "aren't");
   private static final int DENIAL_REACHES = 2;
+
+  /** A noise that ends with something says the opposite of one that comes with it. */
+  private static final Set<String> ENDS =
+      Set.of("stops", "stopped", "gone", "disappears", "disappeared", "vanishes", "away", "quiet");
+
+  private static final int ENDING_REACHES = 3;
 
   private static final List<Phrase> PHRASES =
       Table.read(Complaint.class, "/unbo/core/diagnosis/words.csv", Phrase::of).stream()
@@ -191,7 +200,8 @@ public record Complaint(
     }
 
     private static boolean isDenied(List<String> words, int at) {
-      return words.subList(Math.max(0, at - DENIAL_REACHES), at).stream().anyMatch(NOT::contains);
+      return words.subList(Math.max(0, at - DENIAL_REACHES), at).stream().anyMatch(NOT::contains)
+          || words.subList(Math.max(0, at - ENDING_REACHES), at).stream().anyMatch(ENDS::contains);
     }
 
     private void note(Phrase phrase, boolean no, Optional<String> wheel) {

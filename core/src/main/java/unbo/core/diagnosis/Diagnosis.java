@@ -24,12 +24,14 @@ public final class Diagnosis {
   private final Map<String, String> answers;
   private final Evidence evidence;
   private final double[] posterior;
+  private final List<Stop> stops;
 
   private Diagnosis(DiagnosisModel model, Map<String, String> answers) {
     this.model = model;
     this.answers = new LinkedHashMap<>(answers);
     this.evidence = new Evidence(model, answers);
     this.posterior = evidence.posterior();
+    this.stops = StopRules.of(model, answers);
   }
 
   /**
@@ -101,10 +103,14 @@ public final class Diagnosis {
   /** What an answer did to a cause: natural log-odds, by leaving the answer out. */
   public record Move(String test, String answer, double logOdds, String reason) {}
 
-  /** The next test worth doing. */
-  public record NextTest(DiagnosisTest test, double expectedBits) {
+  /**
+   * The next test worth doing.
+   *
+   * @param setupMinutes what it takes to get the vehicle there first, our own estimate
+   */
+  public record NextTest(DiagnosisTest test, double expectedBits, double setupMinutes) {
     public double bitsPerMinute() {
-      return expectedBits / test.minutes();
+      return expectedBits / (test.minutes() + setupMinutes);
     }
   }
 
@@ -160,27 +166,76 @@ public final class Diagnosis {
     return Evidence.entropyBits(posterior);
   }
 
+  /** Findings that forbid moving it, whatever is likely; empty when there are none. */
+  public List<Stop> stops() {
+    return stops;
+  }
+
+  /** Second causes that explain what the likeliest one leaves over, the best first. */
+  public List<Beside> besides() {
+    return isAnswered() && !first().isNoneOfThese()
+        ? new SecondFault(model, evidence, stops, indexOfFirst(posterior)).all()
+        : List.of();
+  }
+
   /**
-   * The worst urgency that counts. The likeliest cause always does, whatever its share; the same
-   * cause at several wheels counts with the sum of its shares: which wheel is loose does not matter
-   * to it.
+   * A second cause.
+   *
+   * @param explains the test whose finding speaks most for it
+   */
+  public record Beside(Cause cause, DiagnosisTest explains) {}
+
+  /** Answers that do not count, since one of the same group was found nearer the part. */
+  public List<OverruledAnswer> overruled() {
+    return evidence.overruled().stream().map(o -> new OverruledAnswer(o.test(), o.by())).toList();
+  }
+
+  /**
+   * An answer that does not count.
+   *
+   * @param by the test whose answer counts instead
+   */
+  public record OverruledAnswer(DiagnosisTest test, DiagnosisTest by) {
+
+    /** Why, in words. */
+    public String reason() {
+      return test.occasion() == by.occasion()
+          ? "Says the same as a stronger finding; counted once."
+          : "Says the same as what was found " + by.occasion().title() + ", nearer the part.";
+    }
+  }
+
+  /**
+   * The worst urgency that counts: a stop finding rules; else for each urgency the causes at or
+   * above it are added, and the worst whose sum passes {@value #COUNTS_OVER} holds.
    */
   public Urgency urgency() {
-    return urgency(posterior);
+    return stops.isEmpty() ? urgency(posterior) : Urgency.STOP;
   }
 
   Urgency urgency(double[] probabilities) {
-    double[] shares = new double[probabilities.length];
-    for (int c = 0; c < probabilities.length; c++) {
-      shares[model.firstOfWhat(c)] += probabilities[c];
+    double sum = 0;
+    for (Urgency urgency : Urgency.values()) {
+      for (int c = 0; c < probabilities.length; c++) {
+        sum += model.causes().get(c).urgency() == urgency ? probabilities[c] : 0;
+      }
+      if (sum > COUNTS_OVER) {
+        return urgency;
+      }
     }
-    Urgency worst = model.causes().get(indexOfFirst(probabilities)).urgency();
-    for (int c = 0; c < probabilities.length; c++) {
-      Urgency urgency = model.causes().get(c).urgency();
-      boolean counts = shares[model.firstOfWhat(c)] > COUNTS_OVER;
-      worst = counts && urgency.compareTo(worst) < 0 ? urgency : worst;
-    }
-    return worst;
+    return Urgency.RECHECK;
+  }
+
+  /** Whether one answer more would be, or complete, the first stop finding. */
+  boolean isStopWith(DiagnosisTest test, int answer) {
+    Map<String, String> more = new LinkedHashMap<>(answers);
+    more.put(test.id(), test.answers().get(answer).id());
+    return stops.isEmpty() && !StopRules.of(model, more).isEmpty();
+  }
+
+  /** What can happen if it is left: what the stop finding says, else the most urgent cause. */
+  public String ifLeft() {
+    return stops.isEmpty() ? urgentCause().ifLeft() : stops.get(0).ifLeft();
   }
 
   /** The likeliest cause among those that the urgency comes from. */

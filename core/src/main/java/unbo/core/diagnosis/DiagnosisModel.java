@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import unbo.core.vehicle.VehicleKind;
 import unbo.core.vehicle.VehicleLayout;
 import unbo.core.vehicle.VehicleTemplate;
@@ -23,6 +24,8 @@ import unbo.core.vehicle.VehicleTemplate;
  */
 public final class DiagnosisModel {
 
+  private static final double ELSEWHERE = 0.2;
+
   private static final Map<Key, DiagnosisModel> MODELS = new ConcurrentHashMap<>();
   private static final Map<VehicleKind, VehicleLayout> SOME = some();
 
@@ -37,13 +40,16 @@ public final class DiagnosisModel {
   private final double[] priors;
   private final int[] groupOfTest;
   private final int groups;
-  private final int[] sameWhat;
+  private final Set<String> wheels;
 
   /** What decides which causes and answers a vehicle has. */
   private record Key(VehicleKind kind, String build, int axles) {}
 
   static {
-    ModelBuilder.requireUsed(SOME.keySet().stream().map(k -> some(k).orElseThrow()).toList());
+    List<DiagnosisModel> every = SOME.keySet().stream().map(k -> some(k).orElseThrow()).toList();
+    ModelBuilder.requireUsed(every);
+    ModelBuilder.requireTests(every, StopRules.tests());
+    ModelBuilder.requireTests(every, TestOrder.tests());
     for (VehicleTemplate template : VehicleTemplate.all()) {
       of(template.layout());
     }
@@ -70,8 +76,11 @@ public final class DiagnosisModel {
       testIndex.put(tests.get(t).id(), t);
       fillFindings(t);
     }
-    List<String> whats = causes.stream().map(Cause::what).toList();
-    this.sameWhat = whats.stream().mapToInt(whats::indexOf).toArray();
+    this.wheels =
+        causes.stream()
+            .map(c -> c.place().wheel())
+            .filter(w -> !w.isEmpty())
+            .collect(Collectors.toSet());
     double sum = causes.stream().mapToDouble(Cause::prior).sum();
     this.priors = causes.stream().mapToDouble(c -> c.prior() / sum).toArray();
   }
@@ -88,7 +97,7 @@ public final class DiagnosisModel {
     this.reasons = other.reasons;
     this.groupOfTest = other.groupOfTest;
     this.groups = other.groups;
-    this.sameWhat = other.sameWhat;
+    this.wheels = other.wheels;
     this.priors = priors;
   }
 
@@ -102,6 +111,24 @@ public final class DiagnosisModel {
     for (int c = 0; c < moved.length; c++) {
       VehicleHistory.Shift shift = shifts.get(causes.get(c).id());
       moved[c] = priors[c] * (shift == null ? 1 : shift.factor());
+      sum += moved[c];
+    }
+    for (int c = 0; c < moved.length; c++) {
+      moved[c] /= sum;
+    }
+    return new DiagnosisModel(this, moved);
+  }
+
+  /**
+   * The model when a complaint names a wheel: causes at other wheels count a fifth, since a noise
+   * is heard at the wrong corner now and then; our own grading.
+   */
+  public DiagnosisModel accusing(String wheel) {
+    double[] moved = new double[priors.length];
+    double sum = 0;
+    for (int c = 0; c < moved.length; c++) {
+      String at = causes.get(c).place().wheel();
+      moved[c] = priors[c] * (at.isEmpty() || at.equals(wheel) ? 1 : ELSEWHERE);
       sum += moved[c];
     }
     for (int c = 0; c < moved.length; c++) {
@@ -197,6 +224,16 @@ public final class DiagnosisModel {
     return Optional.ofNullable(testIndex.get(id)).map(tests::get);
   }
 
+  /** Whether an answer names a wheel. */
+  boolean isWheel(String answer) {
+    return wheels.contains(answer);
+  }
+
+  /** An answer that was given, with its test. */
+  Diagnosis.Finding finding(String test, String answer) {
+    return new Diagnosis.Finding(tests.get(indexOfTest(test)), answer);
+  }
+
   double prior(int cause) {
     return priors[cause];
   }
@@ -223,11 +260,6 @@ public final class DiagnosisModel {
   /** Number of groups of tests that say the same thing. */
   int groups() {
     return groups;
-  }
-
-  /** The first cause that is the same thing as a cause, maybe at another wheel. */
-  int firstOfWhat(int cause) {
-    return sameWhat[cause];
   }
 
   /** The group of a test; −1 for none. */

@@ -1,78 +1,125 @@
 package unbo.core.diagnosis;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * What answers weigh: the log-likelihoods of the findings that count, and the probabilities that
- * they come to (Bayes). Of the findings of one group the strongest counts, the one whose
- * likelihoods spread widest over the causes.
+ * they come to (Bayes). Of the findings of one group the one nearest the part counts; of two as
+ * near the stronger, whose likelihoods spread wider over the causes. The order of answering has no
+ * effect.
  */
 final class Evidence {
 
+  /** A finding, by the numbers of its test and answer. */
+  private record Found(int test, int answer) {}
+
+  /** A test whose finding does not count, and the one that counts instead. */
+  record Overruled(DiagnosisTest test, DiagnosisTest by) {}
+
   private final DiagnosisModel model;
 
-  /** One row for each group, null where it has no finding; the last sums those of no group. */
-  private final double[][] rows;
+  /** The finding that counts of each group, null where it has none. */
+  private final Found[] ruling;
+
+  private final List<Found> all = new ArrayList<>();
+  private final List<Found> single = new ArrayList<>();
 
   Evidence(DiagnosisModel model, Map<String, String> answers) {
     this.model = model;
-    this.rows = new double[model.groups() + 1][];
-    rows[model.groups()] = new double[model.causes().size()];
-    answers.forEach(this::take);
+    this.ruling = new Found[model.groups()];
+    answers.forEach(
+        (test, answer) -> {
+          int t = model.indexOfTest(test);
+          take(new Found(t, model.tests().get(t).indexOf(answer)));
+        });
   }
 
-  private void take(String test, String answer) {
-    int t = model.indexOfTest(test);
-    double[] finding = model.finding(t, model.tests().get(t).indexOf(answer));
-    int group = model.group(t);
+  private void take(Found found) {
+    all.add(found);
+    int group = model.group(found.test);
     if (group < 0) {
-      add(rows[model.groups()], finding);
-    } else if (rows[group] == null || spread(finding) > spread(rows[group])) {
-      rows[group] = finding;
+      single.add(found);
+    } else if (ruling[group] == null || rules(found, ruling[group])) {
+      ruling[group] = found;
     }
+  }
+
+  private boolean rules(Found one, Found other) {
+    Occasion mine = model.tests().get(one.test).occasion();
+    Occasion others = model.tests().get(other.test).occasion();
+    if (mine != others) {
+      return mine.isNearerThan(others);
+    }
+    int stronger = Double.compare(spread(one), spread(other));
+    return stronger == 0 ? one.test < other.test : stronger > 0;
+  }
+
+  private double spread(Found found) {
+    return model.spread(found.test, found.answer);
+  }
+
+  /** Tests whose findings do not count, each with the one that does. */
+  List<Overruled> overruled() {
+    return all.stream()
+        .filter(f -> model.group(f.test) >= 0 && ruling[model.group(f.test)] != f)
+        .map(
+            f ->
+                new Overruled(
+                    model.tests().get(f.test), model.tests().get(ruling[model.group(f.test)].test)))
+        .toList();
+  }
+
+  /** The log-likelihoods of each finding that counts, with its test, over the causes. */
+  List<double[]> counting() {
+    return found().stream().map(f -> model.finding(f.test, f.answer)).toList();
+  }
+
+  /** The tests of {@link #counting()}, in the same order. */
+  List<DiagnosisTest> countingTests() {
+    return found().stream().map(f -> model.tests().get(f.test)).toList();
+  }
+
+  private List<Found> found() {
+    List<Found> counts = new ArrayList<>(single);
+    for (Found found : ruling) {
+      Optional.ofNullable(found).ifPresent(counts::add);
+    }
+    return counts;
   }
 
   /** The probability of each cause. */
   double[] posterior() {
     double[] sum = new double[model.causes().size()];
-    for (double[] row : rows) {
-      add(sum, row);
-    }
+    found().forEach(f -> add(sum, f));
     return normalised(sum);
   }
 
   /** The probability of each cause with one answer more. */
   double[] posteriorWith(DiagnosisTest test, int answer) {
-    int t = model.indexOfTest(test.id());
-    int group = model.group(t);
+    Found more = new Found(model.indexOfTest(test.id()), answer);
+    int group = model.group(more.test);
     double[] sum = new double[model.causes().size()];
-    for (int g = 0; g < rows.length; g++) {
-      if (g != group) {
-        add(sum, rows[g]);
+    single.forEach(f -> add(sum, f));
+    for (int g = 0; g < ruling.length; g++) {
+      boolean replaced = g == group && (ruling[g] == null || rules(more, ruling[g]));
+      if (ruling[g] != null && !replaced) {
+        add(sum, ruling[g]);
       }
     }
-    boolean weaker =
-        group >= 0 && rows[group] != null && model.spread(t, answer) <= spread(rows[group]);
-    add(sum, weaker ? rows[group] : model.finding(t, answer));
+    if (group < 0 || ruling[group] == null || rules(more, ruling[group])) {
+      add(sum, more);
+    }
     return normalised(sum);
   }
 
-  private static void add(double[] sum, double[] more) {
-    if (more != null) {
-      for (int c = 0; c < sum.length; c++) {
-        sum[c] += more[c];
-      }
+  private void add(double[] sum, Found found) {
+    double[] more = model.finding(found.test, found.answer);
+    for (int c = 0; c < sum.length; c++) {
+      sum[c] += more[c];
     }
-  }
-
-  private static double spread(double[] finding) {
-    double least = Double.MAX_VALUE;
-    double most = -Double.MAX_VALUE;
-    for (double value : finding) {
-      least = Math.min(least, value);
-      most = Math.max(most, value);
-    }
-    return most - least;
   }
 
   private double[] normalised(double[] logLikelihood) {

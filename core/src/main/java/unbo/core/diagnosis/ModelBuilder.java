@@ -248,6 +248,14 @@ final class ModelBuilder {
     }
   }
 
+  /** Every test that another table names must exist for some kind of vehicle. */
+  static void requireTests(List<DiagnosisModel> everything, List<String> tests) {
+    for (String test : tests) {
+      require(
+          everything.stream().anyMatch(m -> m.test(test).isPresent()), "There is no test " + test);
+    }
+  }
+
   private static boolean hasAnswers(DiagnosisTest test, List<String> answers) {
     return answers.stream().allMatch(a -> a.startsWith("@") || test.indexOf(a) >= 0);
   }

@@ -52,6 +52,44 @@ class ComplaintTest {
     assertThat(Complaint.read(TRAILER, said).answers()).containsEntry(test, answer);
   }
 
+  /** What ends is the opposite of what comes; grinding, cracks, nuts and smoke are understood. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "the noise stops when braking | brake-lightly | goes",
+        "it comes when braking | brake-lightly | comes",
+        "gone in neutral | coast | goes",
+        "it stays when coasting | coast | stays",
+        "stops when I press the clutch | clutch | goes",
+        "it grinds like gravel | sound | grind",
+        "smoke at the front right | smoke | axle-1-right",
+        "a crack at the front left | flange-look | axle-1-left",
+        "wheel nut missing rear left | nuts | axle-2-left",
+        "axle nut loose front left | witness | axle-1-left",
+        "a bulge in the front right tyre | bulge | axle-1-right",
+        "it whines only when turning left | bend | left",
+        "the steering catches | steer | catch",
+      })
+  void theOppositeIsReadAsTheOpposite(String said, String test, String answer) {
+    assertThat(Complaint.read(CAR, said).answers()).containsEntry(test, answer);
+  }
+
+  /** What goes away somewhere is not there. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "it disappears in left bends | bend",
+        "not under braking | brake-lightly",
+        "goes quiet at idle | standing",
+        "doesn't click | sound"
+      })
+  void whatEndsThereIsNotTakenAsBeingThere(String said, String test) {
+    assertThat(Complaint.read(CAR, said).answers()).doesNotContainKey(test);
+    assertThat(Complaint.read(CAR, said).denied()).isNotEmpty();
+  }
+
   /** A wheel that is not named is asked for, never guessed. */
   @Test
   void aWheelIsNotGuessed() {

@@ -8,6 +8,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import unbo.core.vehicle.VehicleKind;
 import unbo.core.vehicle.VehicleLayout;
+import unbo.core.vehicle.VehicleTemplate;
 
 /** The tables spelled out for the wheels that a vehicle really has. */
 class DiagnosisModelTest {
@@ -119,5 +120,25 @@ class DiagnosisModelTest {
             .distinct()
             .count();
     assertThat(causes).isGreaterThanOrEqualTo(40);
+  }
+
+  /** No answer is ungraded by oversight: what says little is written down as saying little. */
+  @Test
+  void everyCauseIsGradedForEveryTest() {
+    List<String> blank = new java.util.ArrayList<>();
+    for (VehicleTemplate template : VehicleTemplate.all()) {
+      DiagnosisModel model = DiagnosisModel.of(template.layout()).orElseThrow();
+      for (DiagnosisTest test : model.tests()) {
+        int t = model.indexOfTest(test.id());
+        for (int c = 0; c < model.causes().size(); c++) {
+          int cause = c;
+          if (java.util.stream.IntStream.range(0, test.answers().size())
+              .allMatch(a -> model.reason(t, cause, a).isEmpty())) {
+            blank.add(test.id() + " " + model.causes().get(c).id());
+          }
+        }
+      }
+    }
+    assertThat(blank).isEmpty();
   }
 }
