@@ -171,9 +171,58 @@ class InterfaceTest extends AppTest {
     }
     assertThat(sum).isCloseTo(1, within(1e-9));
     assertThat(answer.toString()).doesNotContainIgnoringCase("safe");
-    assertThat(get("/api/v1/tests?vehicleKind=car").body().path("tests").size()).isEqualTo(48);
+    assertThat(get("/api/v1/tests?vehicleKind=car").body().path("tests").size()).isEqualTo(61);
+    assertThat(get("/api/v1/tests?vehicleKind=car&build=rear-driven").body().path("tests").size())
+        .isLessThan(61);
+    assertThat(get("/api/v1/tests?vehicleKind=car&build=tracked").status()).isEqualTo(422);
     assertThat(get("/api/v1/tests?vehicleKind=rocket").status()).isEqualTo(422);
     assertThat(get("/api/v1/tests").status()).isEqualTo(400);
+  }
+
+  private JsonNode diagnosed(String fields) throws Exception {
+    return post("diagnoses", "{\"vehicleKind\":\"car\"," + fields + "}").body();
+  }
+
+  /** A seen crack rules beside a growl; both are named, and nothing is asked on the road. */
+  @Test
+  void aStopFindingRulesAndASecondFaultIsNamed() throws Exception {
+    JsonNode answer =
+        diagnosed(
+            "\"build\":\"front-driven\",\"answers\":[{\"test\":\"flange-look\",\"answer\":\"axle-1-left\"},"
+                + "{\"test\":\"spin\",\"answer\":\"axle-1-right\"},{\"test\":\"sound\",\"answer\":\"growl\"}]");
+    assertThat(answer.path("urgency").asText()).isEqualTo("stop");
+    assertThat(answer.path("stops").path(0).path("test").asText()).isEqualTo("flange-look");
+    assertThat(answer.path("stops").path(0).path("reason").asText()).isNotBlank();
+    assertThat(answer.path("besides").path(0).path("id").asText())
+        .isEqualTo("cracked-flange-axle-1-left");
+    assertThat(answer.path("causes").path(0).path("id").asText()).endsWith("axle-1-right");
+  }
+
+  /** With nothing answered nothing is claimed; of two answers to one test the later is used. */
+  @Test
+  void nothingIsClaimedOfNothingAndTheLaterAnswerCounts() throws Exception {
+    JsonNode nothing = diagnosed("\"answers\":[]");
+    assertThat(nothing.path("urgency").isNull()).isTrue();
+    assertThat(nothing.path("stops")).isEmpty();
+    JsonNode twice =
+        diagnosed(
+            "\"answers\":[{\"test\":\"nuts\",\"answer\":\"axle-1-left\"},{\"test\":\"nuts\",\"answer\":\"none\"}]");
+    assertThat(twice.path("stops")).isEmpty();
+  }
+
+  /** Heard at one corner, felt by hand at another: what is nearer the part counts. */
+  @Test
+  void whatIsNearerThePartCountsInsteadAndIsSaid() throws Exception {
+    JsonNode answer =
+        diagnosed(
+            "\"answers\":[{\"test\":\"stethoscope\",\"answer\":\"axle-1-left\"},"
+                + "{\"test\":\"spin\",\"answer\":\"axle-1-right\"}]");
+    assertThat(answer.path("overruled").path(0).path("test").asText()).isEqualTo("spin");
+    assertThat(answer.path("overruled").path(0).path("by").asText()).isEqualTo("stethoscope");
+    JsonNode wheel =
+        diagnosed(
+            "\"wheel\":\"axle-1-left\",\"answers\":[{\"test\":\"sound\",\"answer\":\"growl\"}]");
+    assertThat(wheel.path("causes").path(0).path("id").asText()).endsWith("axle-1-left");
   }
 
   /** Every kind of wrong input: the right status, all problems at once, never a stack trace. */
@@ -199,7 +248,7 @@ class InterfaceTest extends AppTest {
         "readings | {\"text\":\"6205\",\"position\":\"a99\"} | 422 | impossible-input | 1",
         "diagnoses | {} | 400 | unreadable-input | 1",
         "diagnoses | {\"vehicleKind\":\"rocket\"} | 422 | impossible-input | 1",
-        "diagnoses | {\"vehicleKind\":\"car\",\"answers\":[{\"test\":\"x\",\"answer\":\"y\"},{\"test\":\"speed\",\"answer\":\"warp\"},{\"test\":\"nuts\",\"answer\":\"none\"},{\"test\":\"nuts\",\"answer\":\"axle-1-left\"}]} | 422 | impossible-input | 3",
+        "diagnoses | {\"vehicleKind\":\"car\",\"answers\":[{\"test\":\"x\",\"answer\":\"y\"},{\"test\":\"speed\",\"answer\":\"warp\"},{\"test\":\"nuts\",\"answer\":\"none\"},{\"test\":\"nuts\",\"answer\":\"axle-1-left\"}]} | 422 | impossible-input | 2",
         "diagnoses | {\"vehicleKind\":\"car\",\"answers\":[7]} | 400 | unreadable-input | 1",
         "gauge-readings | {\"gauge\":\"ruler\",\"value\":1} | 422 | impossible-input | 2",
         "gauge-readings | {\"gauge\":\"dial\"} | 400 | unreadable-input | 1",
