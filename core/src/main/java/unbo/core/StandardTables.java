@@ -29,6 +29,9 @@ public final class StandardTables {
           "measure.Instrument",
           "recognition.RecognitionTables",
           "roadside.RoadCard",
+          // These two name signs and tests of the tables before them.
+          "diagnosis.StopRules",
+          "diagnosis.TestOrder",
           "section.ListedInside",
           "setting.SplitPin",
           "size.SizeVariant",

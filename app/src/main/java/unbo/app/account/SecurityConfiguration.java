@@ -91,6 +91,7 @@ class SecurityConfiguration {
                         "/view/**",
                         "/keys",
                         "/road",
+                        "/road/event",
                         "/vendor/**",
                         "/unbo*.css",
                         "/unbo*.js",

@@ -102,6 +102,7 @@ class AccessibilityTest extends AppTest {
             "/name/buy?text=6205&position=a13",
             "/name/which?vehicle=car&centre=plain-cap",
             "/road?sign=smoke",
+            "/road/event?sign=hunt",
             "/gauge?practice=true"));
     pages.addAll(
         List.of(

@@ -36,4 +36,19 @@ class RoadCardPageTest extends PageTest {
         .andExpect(status().isOk())
         .andExpect(content().string(not(containsString("<b>\""))));
   }
+
+  /** The page of a running event has the same signs and needs no sign-in either. */
+  @Test
+  void theEventCardSortsTheSameSigns() throws Exception {
+    var page =
+        mvc.perform(get("/road/event").param("sign", "hunt", "late-roll"))
+            .andExpect(status().isOk())
+            .andExpect(content().string(containsString("Come in now.</p>")))
+            .andExpect(content().string(not(containsString("<script"))));
+    for (RoadCard.Sign sign : RoadCard.signs()) {
+      page.andExpect(content().string(containsString("value=\"" + sign.id() + "\"")));
+    }
+    mvc.perform(get("/road/event").param("sign", "click"))
+        .andExpect(content().string(containsString("Look afterwards.</p>")));
+  }
 }

@@ -4,7 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 import unbo.core.tables.Table;
 
 /**
@@ -19,34 +20,11 @@ public final class Arrangements {
   static final String CHOSEN = "-";
 
   private final Map<String, Arrangement> byId = new LinkedHashMap<>();
-  private final Map<String, Arrangement> chosen = new LinkedHashMap<>();
+  private final Map<String, Arrangement> chosen = new ConcurrentHashMap<>();
 
   private Arrangements() {
     Table.read(Arrangements.class, "/unbo/core/arrangement/arrangements.csv", r -> r.text("id"))
-        .forEach(this::add);
-  }
-
-  private void add(String id) {
-    Arrangement usual = TemplateReader.read(id);
-    byId.put(id, usual);
-    for (List<String> options : combinations(usual.choices())) {
-      String variant = id + CHOSEN + String.join(CHOSEN, options);
-      chosen.put(variant, TemplateReader.read(id, variant, options));
-    }
-  }
-
-  private static List<List<String>> combinations(List<Choice> choices) {
-    List<List<String>> all = choices.isEmpty() ? List.of() : List.of(List.of());
-    for (Choice choice : choices) {
-      all =
-          all.stream()
-              .flatMap(
-                  before ->
-                      choice.options().stream()
-                          .map(o -> Stream.concat(before.stream(), Stream.of(o)).toList()))
-              .toList();
-    }
-    return all;
+        .forEach(id -> byId.put(id, TemplateReader.read(id)));
   }
 
   public static Arrangements standard() {
@@ -57,14 +35,34 @@ public final class Arrangements {
     return List.copyOf(byId.values());
   }
 
-  /** The arrangement of an id, with options chosen or without. */
+  /** The arrangement of an id, with options chosen or without; empty where one does not exist. */
   public Optional<Arrangement> find(String id) {
-    return Optional.ofNullable(byId.get(id)).or(() -> Optional.ofNullable(chosen.get(id)));
+    return Optional.ofNullable(byId.get(id)).or(() -> chosen(id));
+  }
+
+  private Optional<Arrangement> chosen(String id) {
+    List<String> words = List.of(id.split(CHOSEN, -1));
+    Arrangement usual = byId.get(words.get(0));
+    List<String> options = words.subList(1, words.size());
+    return usual == null || usual.choices().isEmpty() || !isChoiceOf(usual.choices(), options)
+        ? Optional.empty()
+        : Optional.of(chosen.computeIfAbsent(id, i -> TemplateReader.read(usual.id(), i, options)));
+  }
+
+  private static boolean isChoiceOf(List<Choice> choices, List<String> options) {
+    return choices.size() == options.size()
+        && IntStream.range(0, options.size())
+            .allMatch(i -> choices.get(i).options().contains(options.get(i)));
   }
 
   /** Every way to choose in an arrangement; empty where nothing is chosen. */
   public List<Arrangement> variants(Arrangement of) {
-    return chosen.values().stream().filter(a -> a.baseId().equals(of.baseId())).toList();
+    List<String> ids = of.choices().isEmpty() ? List.of() : List.of(of.baseId());
+    for (Choice choice : of.choices()) {
+      ids =
+          ids.stream().flatMap(id -> choice.options().stream().map(o -> id + CHOSEN + o)).toList();
+    }
+    return ids.stream().map(Arrangements::of).toList();
   }
 
   /**

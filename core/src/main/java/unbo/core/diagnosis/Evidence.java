@@ -27,6 +27,9 @@ final class Evidence {
   private final List<Found> all = new ArrayList<>();
   private final List<Found> single = new ArrayList<>();
 
+  /** Logarithms of prior times likelihood of all that counts, over the causes. */
+  private final double[] base;
+
   Evidence(DiagnosisModel model, Map<String, String> answers) {
     this.model = model;
     this.ruling = new Found[model.groups()];
@@ -35,6 +38,11 @@ final class Evidence {
           int t = model.indexOfTest(test);
           take(new Found(t, model.tests().get(t).indexOf(answer)));
         });
+    this.base = new double[model.causes().size()];
+    for (int c = 0; c < base.length; c++) {
+      base[c] = Math.log(model.prior(c));
+    }
+    found().forEach(f -> add(base, f, 1));
   }
 
   private void take(Found found) {
@@ -92,42 +100,36 @@ final class Evidence {
 
   /** The probability of each cause. */
   double[] posterior() {
-    double[] sum = new double[model.causes().size()];
-    found().forEach(f -> add(sum, f));
-    return normalised(sum);
+    return normalised(base.clone());
   }
 
   /** The probability of each cause with one answer more. */
   double[] posteriorWith(DiagnosisTest test, int answer) {
     Found more = new Found(model.indexOfTest(test.id()), answer);
     int group = model.group(more.test);
-    double[] sum = new double[model.causes().size()];
-    single.forEach(f -> add(sum, f));
-    for (int g = 0; g < ruling.length; g++) {
-      boolean replaced = g == group && (ruling[g] == null || rules(more, ruling[g]));
-      if (ruling[g] != null && !replaced) {
-        add(sum, ruling[g]);
+    double[] sum = base.clone();
+    if (group >= 0 && ruling[group] != null) {
+      if (!rules(more, ruling[group])) {
+        return normalised(sum);
       }
+      add(sum, ruling[group], -1);
     }
-    if (group < 0 || ruling[group] == null || rules(more, ruling[group])) {
-      add(sum, more);
-    }
+    add(sum, more, 1);
     return normalised(sum);
   }
 
-  private void add(double[] sum, Found found) {
+  private void add(double[] sum, Found found, int sign) {
     double[] more = model.finding(found.test, found.answer);
     for (int c = 0; c < sum.length; c++) {
-      sum[c] += more[c];
+      sum[c] += sign * more[c];
     }
   }
 
-  private double[] normalised(double[] logLikelihood) {
+  /** Turns logarithms of prior times likelihood into probabilities, in place. */
+  private static double[] normalised(double[] p) {
     double most = -Double.MAX_VALUE;
-    double[] p = new double[logLikelihood.length];
-    for (int c = 0; c < p.length; c++) {
-      p[c] = logLikelihood[c] + Math.log(model.prior(c));
-      most = Math.max(most, p[c]);
+    for (double log : p) {
+      most = Math.max(most, log);
     }
     double sum = 0;
     for (int c = 0; c < p.length; c++) {

@@ -44,12 +44,48 @@ public final class RoadCard {
     }
   }
 
+  /** What to do at a running event with a crew at hand, the worst first. */
+  public enum Event {
+    NOW(
+        "Come in now.",
+        "Slow down at once, off the line, straight in; nobody goes out again on it."),
+    STINT(
+        "Finish the stint, then look.",
+        "No more than the stint that runs, and in at once when it grows or a second sign comes."),
+    AFTER("Look afterwards.", "Write it down with where and when; look before the next start."),
+    NONE(
+        "No sign found.",
+        "This does not rule out a fault: if noise, smell or heat grows, come in.");
+
+    private final String words;
+    private final String how;
+
+    Event(String words, String how) {
+      this.words = words;
+      this.how = how;
+    }
+
+    public String words() {
+      return words;
+    }
+
+    public String how() {
+      return how;
+    }
+  }
+
   /**
    * A sign.
    *
    * @param sense what tells it: see, hear, smell, touch, hand, foot
+   * @param verdict on the road
+   * @param event at a running event
    */
-  public record Sign(String id, String sense, String words, Verdict verdict, String why) {}
+  public record Sign(
+      String id, String sense, String words, Verdict verdict, Event event, String why) {}
+
+  /** What the ticked signs come to at a running event. */
+  public record EventAnswer(Event verdict, List<String> reasons) {}
 
   /**
    * What the ticked signs come to.
@@ -68,6 +104,7 @@ public final class RoadCard {
                   row.text("sense"),
                   row.text("sign"),
                   Verdict.valueOf(row.text("verdict").toUpperCase(java.util.Locale.ROOT)),
+                  Event.valueOf(row.text("event").toUpperCase(java.util.Locale.ROOT)),
                   row.text("why")));
 
   private RoadCard() {}
@@ -91,5 +128,22 @@ public final class RoadCard {
       return new Answer(Verdict.STOP, List.copyOf(reasons));
     }
     return new Answer(worst, List.copyOf(reasons));
+  }
+
+  /**
+   * What some signs come to at a running event; two that would each let it finish the stint are
+   * <em>come in now</em> together.
+   */
+  public static EventAnswer event(Set<String> ticked) {
+    List<Sign> seen = SIGNS.stream().filter(s -> ticked.contains(s.id())).toList();
+    Event worst = seen.stream().map(Sign::event).min(Comparator.naturalOrder()).orElse(Event.NONE);
+    List<String> reasons =
+        new java.util.ArrayList<>(
+            seen.stream().filter(s -> s.event() == worst).map(Sign::why).toList());
+    if (worst == Event.STINT && reasons.size() > 1) {
+      reasons.add("Two such signs together mean more damage than one.");
+      return new EventAnswer(Event.NOW, List.copyOf(reasons));
+    }
+    return new EventAnswer(worst, List.copyOf(reasons));
   }
 }

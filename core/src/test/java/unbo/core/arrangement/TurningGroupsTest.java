@@ -171,4 +171,23 @@ class TurningGroupsTest {
     assertThat(Arrangements.of("a13").adjustments()).isEmpty();
     assertThat(all()).filteredOn(Arrangement::isSetByNutPosition).hasSize(1);
   }
+
+  /** Whatever holds are chosen for the plain seat, it has a standing and a turning side. */
+  @Test
+  void everyChoiceOfThePlainSeatIsWhole() {
+    List<Arrangement> seats = Arrangements.standard().variants(Arrangements.of("a44"));
+    assertThat(seats).hasSize(50);
+    for (Arrangement seat : seats) {
+      everyPieceStandsTurnsOrRolls(seat);
+      theTwoRingsOfABearingMoveAgainstEachOther(seat);
+      boolean shaftStands = seat.id().endsWith("-shaft");
+      assertThat(TurningGroups.of(seat).standing()).contains(shaftStands ? "shaft" : "housing");
+      assertThat(seat.isTight(Ring.INNER))
+          .as(seat.id())
+          .isEqualTo(seat.id().startsWith("a44-tight"));
+    }
+    assertThat(Arrangements.standard().find("a44-tight-sliding-moon")).isEmpty();
+    assertThat(Arrangements.standard().find("a44-tight")).isEmpty();
+    assertThat(Arrangements.standard().find("a1-tight")).isEmpty();
+  }
 }
