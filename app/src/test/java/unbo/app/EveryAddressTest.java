@@ -46,6 +46,7 @@ class EveryAddressTest extends PageTest {
           "/view/theme",
           "/keys",
           "/road",
+          "/road/event",
           "/error");
 
   /** Readings come for as long as the page is open. */

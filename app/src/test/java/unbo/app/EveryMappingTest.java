@@ -36,7 +36,8 @@ class EveryMappingTest extends PageTest {
           "/view/units", // this device's choice, no data
           "/view/theme",
           "/keys", // a list of shortcuts
-          "/road"); // the card for a driver by the road
+          "/road", // the card for a driver by the road
+          "/road/event"); // the same for a running event
 
   private static final List<String> OWNERS = List.of("/people");
 

@@ -29,9 +29,10 @@ public final class StandardTables {
           "measure.Instrument",
           "recognition.RecognitionTables",
           "roadside.RoadCard",
-          // These two name signs and tests of the tables before them.
+          // These three name signs and tests of the tables before them.
           "diagnosis.StopRules",
           "diagnosis.TestOrder",
+          "diagnosis.VoidRules",
           "section.ListedInside",
           "setting.SplitPin",
           "size.SizeVariant",

@@ -31,6 +31,14 @@ final class DiagnosedVehicle {
         .flatMap(DiagnosisModel::of);
   }
 
+  /** Axles as typed: null for none, 0 for what is no number of axles. */
+  static Integer axles(String typed) {
+    if (typed.isBlank()) {
+      return null;
+    }
+    return typed.strip().matches("\\d{1,2}") ? Integer.valueOf(typed.strip()) : Integer.valueOf(0);
+  }
+
   private static boolean isBuilt(VehicleLayout layout, String build) {
     return build.isEmpty() || layout.kind().builds().contains(build);
   }
@@ -40,13 +48,13 @@ final class DiagnosedVehicle {
   }
 
   /** Which of the three there is no model for. */
-  static Refusal.FieldProblem problem(String kind, String build, Integer axles, String kinds) {
+  static Refusal.FieldProblem problem(String kind, String build, String axles, String kinds) {
     Optional<VehicleLayout> some = VehicleKind.withId(kind).flatMap(DiagnosisModel::someLayout);
     if (some.isEmpty()) {
       return new Refusal.FieldProblem("vehicleKind", kind, kinds);
     }
     return isBuilt(some.get(), build)
-        ? new Refusal.FieldProblem("axles", String.valueOf(axles), "1 to " + MOST_AXLES + ".")
+        ? new Refusal.FieldProblem("axles", axles, "1 to " + MOST_AXLES + ".")
         : new Refusal.FieldProblem(
             "build", build, String.join(", ", some.get().kind().builds()) + ".");
   }

@@ -103,7 +103,7 @@ class DiagnosesController {
   TestsAnswer tests(
       @RequestParam(required = false) String vehicleKind,
       @RequestParam(defaultValue = "") String build,
-      @RequestParam(required = false) Integer axles) {
+      @Schema(type = "integer") @RequestParam(defaultValue = "") String axles) {
     if (vehicleKind == null) {
       throw new Refusal(
           HttpStatus.BAD_REQUEST,
@@ -112,7 +112,7 @@ class DiagnosesController {
           List.of(new Refusal.FieldProblem("vehicleKind", "", "Missing: " + KINDS)));
     }
     DiagnosisModel model =
-        DiagnosedVehicle.model(vehicleKind, build, axles)
+        DiagnosedVehicle.model(vehicleKind, build, DiagnosedVehicle.axles(axles))
             .orElseThrow(
                 () ->
                     new Refusal(
@@ -152,7 +152,8 @@ class DiagnosesController {
         fields.has("axles") ? Integer.valueOf((int) fields.number("axles", 1, 3)) : null;
     Optional<DiagnosisModel> model = DiagnosedVehicle.model(kind, build, axles);
     if (model.isEmpty()) {
-      Refusal.FieldProblem problem = DiagnosedVehicle.problem(kind, build, axles, KINDS);
+      Refusal.FieldProblem problem =
+          DiagnosedVehicle.problem(kind, build, String.valueOf(axles), KINDS);
       fields.impossible(problem.field(), problem.found(), problem.remedy());
     }
     Map<String, String> answers = new LinkedHashMap<>();

@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -80,6 +81,21 @@ class ArrangementWalkTest extends AppTest {
       String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
       assertThat(document.getNumberOfPages()).as(arrangement.id()).isLessThanOrEqualTo(2);
       assertThat(text).contains(arrangement.title(), "10 mm");
+    }
+  }
+
+  /** What a driver carries is one sheet of paper. */
+  @Test
+  void theRoadCardsArePrintedOnOnePage() throws Exception {
+    try (Browser browser = new Browser(port, 1280, 800)) {
+      for (String card : List.of("/road", "/road/event")) {
+        browser.open(card);
+        byte[] pdf =
+            Base64.getDecoder().decode(browser.driver().print(new PrintOptions()).getContent());
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+          assertThat(document.getNumberOfPages()).as(card).isEqualTo(1);
+        }
+      }
     }
   }
 }

@@ -28,7 +28,7 @@ import unbo.app.account.DemoPassword;
  */
 final class Browser implements AutoCloseable {
 
-  private static final Duration PATIENCE = Duration.ofSeconds(15);
+  private static final Duration PATIENCE = Duration.ofSeconds(25);
 
   private final ChromeDriver driver;
   private final WebDriverWait wait;

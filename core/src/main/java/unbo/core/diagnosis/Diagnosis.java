@@ -185,25 +185,20 @@ public final class Diagnosis {
    */
   public record Beside(Cause cause, DiagnosisTest explains) {}
 
-  /** Answers that do not count, since one of the same group was found nearer the part. */
+  /** Answers that do not count: one nearer the part says the same, or makes them say nothing. */
   public List<OverruledAnswer> overruled() {
-    return evidence.overruled().stream().map(o -> new OverruledAnswer(o.test(), o.by())).toList();
+    return evidence.overruled().stream()
+        .map(o -> new OverruledAnswer(o.test(), o.by(), o.reason()))
+        .toList();
   }
 
   /**
    * An answer that does not count.
    *
-   * @param by the test whose answer counts instead
+   * @param by the test whose answer makes it so
+   * @param reason why, in words
    */
-  public record OverruledAnswer(DiagnosisTest test, DiagnosisTest by) {
-
-    /** Why, in words. */
-    public String reason() {
-      return test.occasion() == by.occasion()
-          ? "Says the same as a stronger finding; counted once."
-          : "Says the same as what was found " + by.occasion().title() + ", nearer the part.";
-    }
-  }
+  public record OverruledAnswer(DiagnosisTest test, DiagnosisTest by, String reason) {}
 
   /**
    * The worst urgency that counts: a stop finding rules; else for each urgency the causes at or

@@ -50,6 +50,7 @@ public final class DiagnosisModel {
     ModelBuilder.requireUsed(every);
     ModelBuilder.requireTests(every, StopRules.tests());
     ModelBuilder.requireTests(every, TestOrder.tests());
+    ModelBuilder.requireTests(every, VoidRules.tests());
     for (VehicleTemplate template : VehicleTemplate.all()) {
       of(template.layout());
     }

@@ -1,6 +1,7 @@
 package unbo.core.diagnosis;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,33 +17,46 @@ final class Evidence {
   /** A finding, by the numbers of its test and answer. */
   private record Found(int test, int answer) {}
 
-  /** A test whose finding does not count, and the one that counts instead. */
-  record Overruled(DiagnosisTest test, DiagnosisTest by) {}
+  /** A test whose finding does not count, the one that makes it so, and why. */
+  record Overruled(DiagnosisTest test, DiagnosisTest by, String reason) {}
 
   private final DiagnosisModel model;
+  private final Map<String, String> answers;
 
   /** The finding that counts of each group, null where it has none. */
   private final Found[] ruling;
 
   private final List<Found> all = new ArrayList<>();
   private final List<Found> single = new ArrayList<>();
+  private final List<Overruled> voided = new ArrayList<>();
 
   /** Logarithms of prior times likelihood of all that counts, over the causes. */
   private final double[] base;
 
   Evidence(DiagnosisModel model, Map<String, String> answers) {
     this.model = model;
+    this.answers = answers;
     this.ruling = new Found[model.groups()];
     answers.forEach(
         (test, answer) -> {
           int t = model.indexOfTest(test);
-          take(new Found(t, model.tests().get(t).indexOf(answer)));
+          Optional<VoidRules.Rule> over = VoidRules.over(model, test, answers);
+          if (over.isPresent()) {
+            voided.add(voided(t, over.get()));
+          } else {
+            take(new Found(t, model.tests().get(t).indexOf(answer)));
+          }
         });
     this.base = new double[model.causes().size()];
     for (int c = 0; c < base.length; c++) {
       base[c] = Math.log(model.prior(c));
     }
     found().forEach(f -> add(base, f, 1));
+  }
+
+  private Overruled voided(int test, VoidRules.Rule rule) {
+    DiagnosisTest by = model.test(rule.finding().test()).orElseThrow();
+    return new Overruled(model.tests().get(test), by, rule.reason());
   }
 
   private void take(Found found) {
@@ -69,15 +83,24 @@ final class Evidence {
     return model.spread(found.test, found.answer);
   }
 
-  /** Tests whose findings do not count, each with the one that does. */
+  /** Tests whose findings do not count, each with the one that makes it so. */
   List<Overruled> overruled() {
-    return all.stream()
-        .filter(f -> model.group(f.test) >= 0 && ruling[model.group(f.test)] != f)
-        .map(
-            f ->
-                new Overruled(
-                    model.tests().get(f.test), model.tests().get(ruling[model.group(f.test)].test)))
-        .toList();
+    List<Overruled> overruled = new ArrayList<>(voided);
+    for (Found found : all) {
+      int group = model.group(found.test);
+      if (group >= 0 && ruling[group] != found) {
+        DiagnosisTest test = model.tests().get(found.test);
+        DiagnosisTest by = model.tests().get(ruling[group].test);
+        overruled.add(new Overruled(test, by, reason(test, by)));
+      }
+    }
+    return overruled;
+  }
+
+  private static String reason(DiagnosisTest test, DiagnosisTest by) {
+    return test.occasion() == by.occasion()
+        ? "Says the same as a stronger finding; counted once."
+        : "Says the same as what was found " + by.occasion().title() + ", nearer the part.";
   }
 
   /** The log-likelihoods of each finding that counts, with its test, over the causes. */
@@ -105,6 +128,11 @@ final class Evidence {
 
   /** The probability of each cause with one answer more. */
   double[] posteriorWith(DiagnosisTest test, int answer) {
+    if (touchesVoid(test)) {
+      Map<String, String> more = new LinkedHashMap<>(answers);
+      more.put(test.id(), test.answers().get(answer).id());
+      return new Evidence(model, more).posterior();
+    }
     Found more = new Found(model.indexOfTest(test.id()), answer);
     int group = model.group(more.test);
     double[] sum = base.clone();
@@ -116,6 +144,13 @@ final class Evidence {
     }
     add(sum, more, 1);
     return normalised(sum);
+  }
+
+  /**
+   * Whether a test makes others say nothing, or may itself say nothing: then all is weighed anew.
+   */
+  private boolean touchesVoid(DiagnosisTest test) {
+    return VoidRules.isAsked(test.id()) || VoidRules.over(model, test.id(), answers).isPresent();
   }
 
   private void add(double[] sum, Found found, int sign) {

@@ -25,6 +25,8 @@ public record Stop(List<Diagnosis.Finding> findings, RoadCard.Sign sign) {
 
   /** What was found, in words. */
   public String words() {
-    return findings.stream().map(Diagnosis.Finding::words).collect(Collectors.joining(" "));
+    return findings.stream()
+        .map(Diagnosis.Finding::words)
+        .collect(Collectors.joining("; ", "", "."));
   }
 }

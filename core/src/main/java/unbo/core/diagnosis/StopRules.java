@@ -26,8 +26,9 @@ final class StopRules {
         AnswerPattern.together(row.text("findings")));
   }
 
-  /** The stops among some answers, in the order of the table; each finding once. */
-  static List<Stop> of(DiagnosisModel model, Map<String, String> answers) {
+  /** The stops among some answers, in the order of the table; what says nothing stops nothing. */
+  static List<Stop> of(DiagnosisModel model, Map<String, String> given) {
+    Map<String, String> answers = VoidRules.counting(model, given);
     List<Stop> stops = new ArrayList<>();
     for (Rule rule : RULES) {
       if (fits(model, rule, answers)) {

@@ -75,6 +75,20 @@ class ComplaintTest {
     assertThat(Complaint.read(CAR, said).answers()).containsEntry(test, answer);
   }
 
+  /** Where a crack is says nothing of where the noise is loudest. */
+  @Test
+  void thePlaceOfOneThingIsNotThatOfAnother() {
+    Complaint said =
+        Complaint.read(
+            CAR, "growls with speed, rough by hand front right, crack at the front left");
+    assertThat(said.answers())
+        .containsEntry("flange-look", "axle-1-left")
+        .containsEntry("spin", "axle-1-right")
+        .doesNotContainKey("where");
+    assertThat(Complaint.read(CAR, "hums at the front left").answers())
+        .containsEntry("where", "axle-1-left");
+  }
+
   /** What goes away somewhere is not there. */
   @ParameterizedTest
   @CsvSource(

@@ -268,4 +268,38 @@ class DiagnosisEngineTest {
     assertThatThrownBy(() -> car("telepathy", "yes")).hasMessageContaining("telepathy");
     assertThatThrownBy(() -> car("speed", "warp")).hasMessageContaining("warp");
   }
+
+  /** Domain: a washed, dry bearing rattles whatever its state, so no evidence. */
+  @Test
+  void whatIsLooseAndDryCountsForNothing() {
+    DiagnosisModel car = DiagnosisModel.some(VehicleKind.CAR).orElseThrow();
+    Map<String, String> dry =
+        Map.of("sound", "growl", "spin", "axle-1-left", "hand-feel", "rough", "turned", "dry");
+    Diagnosis now = Diagnosis.of(car, dry);
+    Diagnosis without = Diagnosis.of(car, Map.of("sound", "growl"));
+    for (Cause cause : car.causes()) {
+      assertThat(now.probability(cause.id()))
+          .isCloseTo(without.probability(cause.id()), within(1e-12));
+    }
+    assertThat(now.overruled())
+        .extracting(o -> o.test().id())
+        .containsExactlyInAnyOrder("spin", "hand-feel");
+    assertThat(now.overruled()).allSatisfy(o -> assertThat(o.reason()).contains("no evidence"));
+    Diagnosis greased =
+        Diagnosis.of(car, Map.of("sound", "growl", "spin", "axle-1-left", "turned", "greased"));
+    assertThat(greased.first().place().wheel()).isEqualTo("axle-1-left");
+  }
+
+  /** What is a stop by play and roughness is none when the roughness was felt on a dry bearing. */
+  @Test
+  void aStopOfTwoFindingsNeedsBoth() {
+    DiagnosisModel car = DiagnosisModel.some(VehicleKind.CAR).orElseThrow();
+    Diagnosis both = Diagnosis.of(car, Map.of("rock-12", "axle-1-left", "spin", "axle-1-left"));
+    assertThat(both.urgency()).isEqualTo(Urgency.STOP);
+    Diagnosis other = Diagnosis.of(car, Map.of("rock-12", "axle-1-left", "spin", "axle-1-right"));
+    assertThat(other.stops()).isEmpty();
+    Diagnosis dry =
+        Diagnosis.of(car, Map.of("rock-12", "axle-1-left", "spin", "axle-1-left", "turned", "dry"));
+    assertThat(dry.stops()).isEmpty();
+  }
 }

@@ -247,6 +247,7 @@ class DiagnosisLawsTest {
         kind,
         d ->
             d.nextTest()
+                .filter(next -> !VoidRules.isAsked(next.test().id()))
                 .ifPresent(
                     next -> {
                       List<Cause> pair = d.parted(next.test());
