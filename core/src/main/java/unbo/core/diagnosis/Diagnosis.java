@@ -223,9 +223,12 @@ public final class Diagnosis {
 
   /** Whether one answer more would be, or complete, the first stop finding. */
   boolean isStopWith(DiagnosisTest test, int answer) {
+    if (!stops.isEmpty() || !StopRules.names(test.id())) {
+      return false;
+    }
     Map<String, String> more = new LinkedHashMap<>(answers);
     more.put(test.id(), test.answers().get(answer).id());
-    return stops.isEmpty() && !StopRules.of(model, more).isEmpty();
+    return !StopRules.of(model, more).isEmpty();
   }
 
   /** What can happen if it is left: what the stop finding says, else the most urgent cause. */

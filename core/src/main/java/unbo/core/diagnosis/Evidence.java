@@ -128,7 +128,7 @@ final class Evidence {
 
   /** The probability of each cause with one answer more. */
   double[] posteriorWith(DiagnosisTest test, int answer) {
-    if (touchesVoid(test)) {
+    if (VoidRules.touches(model, test.id(), answers)) {
       Map<String, String> more = new LinkedHashMap<>(answers);
       more.put(test.id(), test.answers().get(answer).id());
       return new Evidence(model, more).posterior();
@@ -144,13 +144,6 @@ final class Evidence {
     }
     add(sum, more, 1);
     return normalised(sum);
-  }
-
-  /**
-   * Whether a test makes others say nothing, or may itself say nothing: then all is weighed anew.
-   */
-  private boolean touchesVoid(DiagnosisTest test) {
-    return VoidRules.isAsked(test.id()) || VoidRules.over(model, test.id(), answers).isPresent();
   }
 
   private void add(double[] sum, Found found, int sign) {

@@ -3,6 +3,7 @@ package unbo.core.diagnosis;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import unbo.core.roadside.RoadCard;
 import unbo.core.tables.Table;
 
@@ -14,7 +15,14 @@ final class StopRules {
   private static final List<Rule> RULES =
       Table.read(StopRules.class, "/unbo/core/diagnosis/stops.csv", StopRules::rule);
 
+  private static final Set<String> NAMED = Set.copyOf(tests());
+
   private StopRules() {}
+
+  /** Whether a test has to do with any stop. */
+  static boolean names(String test) {
+    return NAMED.contains(test);
+  }
 
   private static Rule rule(Table.Row row) {
     String sign = row.text("sign");

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import unbo.core.tables.Table;
 
 /**
@@ -26,11 +27,13 @@ final class TestOrder {
                   AnswerPattern.of(row.text("findings")),
                   Arrays.asList(row.text("ask").split(" "))));
 
-  private static final List<Child> CHILDREN =
+  private static final Map<String, List<Child>> CHILDREN =
       Table.read(
-          TestOrder.class,
-          "/unbo/core/diagnosis/parents.csv",
-          row -> new Child(row.text("test"), AnswerPattern.of(row.text("parent"))));
+              TestOrder.class,
+              "/unbo/core/diagnosis/parents.csv",
+              row -> new Child(row.text("test"), AnswerPattern.of(row.text("parent"))))
+          .stream()
+          .collect(Collectors.groupingBy(Child::test));
 
   private TestOrder() {}
 
@@ -47,8 +50,8 @@ final class TestOrder {
 
   /** Whether a test means something yet: its parent was answered so, or cannot be asked. */
   static boolean isReady(DiagnosisModel model, String test, Map<String, String> answers) {
-    return CHILDREN.stream()
-        .filter(c -> c.test.equals(test) && model.test(c.parent.test()).isPresent())
+    return CHILDREN.getOrDefault(test, List.of()).stream()
+        .filter(c -> model.test(c.parent.test()).isPresent())
         .allMatch(c -> c.parent.isGiven(model, answers));
   }
 
@@ -60,11 +63,13 @@ final class TestOrder {
           all.add(f.after.test());
           all.addAll(f.ask);
         });
-    CHILDREN.forEach(
-        c -> {
-          all.add(c.test);
-          all.add(c.parent.test());
-        });
+    CHILDREN.values().stream()
+        .flatMap(List::stream)
+        .forEach(
+            c -> {
+              all.add(c.test);
+              all.add(c.parent.test());
+            });
     return all.stream().distinct().toList();
   }
 }

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import unbo.core.tables.Table;
 
@@ -24,13 +25,22 @@ final class VoidRules {
                   Arrays.asList(row.text("tests").split(" ")),
                   row.text("reason")));
 
+  private static final Set<String> NAMED = Set.copyOf(tests());
+
   private VoidRules() {}
+
+  /** Whether a test makes others say nothing among some answers, or says nothing itself. */
+  static boolean touches(DiagnosisModel model, String test, Map<String, String> answers) {
+    return NAMED.contains(test) && (isAsked(test) || over(model, test, answers).isPresent());
+  }
 
   /** The rule by which a test's answer says nothing among some answers; empty where it counts. */
   static Optional<Rule> over(DiagnosisModel model, String test, Map<String, String> answers) {
-    return RULES.stream()
-        .filter(r -> r.tests.contains(test) && r.finding.isGiven(model, answers))
-        .findFirst();
+    return NAMED.contains(test)
+        ? RULES.stream()
+            .filter(r -> r.tests.contains(test) && r.finding.isGiven(model, answers))
+            .findFirst()
+        : Optional.empty();
   }
 
   /** The answers that say something, in their order. */
