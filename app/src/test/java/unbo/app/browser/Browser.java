@@ -5,6 +5,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.JavascriptExecutor;
@@ -30,6 +32,7 @@ final class Browser implements AutoCloseable {
 
   private static final Duration PATIENCE = Duration.ofSeconds(25);
 
+  private final String marker = "--opened-by-test=" + UUID.randomUUID();
   private final ChromeDriver driver;
   private final WebDriverWait wait;
   private final String root;
@@ -39,6 +42,7 @@ final class Browser implements AutoCloseable {
     ChromeOptions options = new ChromeOptions();
     options.setBinary("/usr/bin/chromium-headless-shell");
     options.addArguments(
+        marker,
         "--no-sandbox",
         "--disable-gpu",
         "--disable-quic",
@@ -218,6 +222,19 @@ final class Browser implements AutoCloseable {
 
   @Override
   public void close() {
+    List<ProcessHandle> family = family();
     driver.quit();
+    family.forEach(ProcessHandle::destroyForcibly);
+  }
+
+  /**
+   * The browser's own processes: what draws its pages outlives it now and then and would go on
+   * working beside the tests that follow.
+   */
+  private List<ProcessHandle> family() {
+    return ProcessHandle.allProcesses()
+        .filter(p -> p.info().commandLine().orElse("").contains(marker))
+        .flatMap(p -> Stream.concat(Stream.of(p), p.descendants()))
+        .toList();
   }
 }
