@@ -126,11 +126,27 @@ final class Browser implements AutoCloseable {
         d -> {
           WebElement element = d.findElement(by);
           ((JavascriptExecutor) d)
-              .executeScript("arguments[0].scrollIntoView({block:'center'})", element);
-          element.click();
-          return true;
+              .executeScript(
+                  "window.beforeTheClick = true; arguments[0].scrollIntoView({block:'center'})",
+                  element);
+          return clicked(element);
         });
     return this;
+  }
+
+  /**
+   * Clicks once. Where the page goes while the driver still looks at the element, the click was
+   * taken: to try again would look for a button of the page before.
+   */
+  private boolean clicked(WebElement element) {
+    try {
+      element.click();
+    } catch (StaleElementReferenceException e) {
+      if (Boolean.TRUE.equals(script("return window.beforeTheClick === true"))) {
+        throw e;
+      }
+    }
+    return true;
   }
 
   Browser see(String text) {
