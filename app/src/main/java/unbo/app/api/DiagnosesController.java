@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -148,8 +149,8 @@ class DiagnosesController {
     }
     List<Map.Entry<String, String>> given = fields.pairs("answers", "test", "answer");
     String build = fields.text("build", "");
-    Integer axles =
-        fields.has("axles") ? Integer.valueOf((int) fields.number("axles", 1, 3)) : null;
+    OptionalInt whole = fields.optionalWhole("axles");
+    Integer axles = whole.isPresent() ? whole.getAsInt() : null;
     Optional<DiagnosisModel> model = DiagnosedVehicle.model(kind, build, axles);
     if (model.isEmpty()) {
       Refusal.FieldProblem problem =

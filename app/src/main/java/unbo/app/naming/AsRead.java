@@ -1,6 +1,5 @@
 package unbo.app.naming;
 
-import java.util.Comparator;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -10,6 +9,7 @@ import unbo.core.comparison.Comparison;
 import unbo.core.comparison.Difference;
 import unbo.core.comparison.PositionDuty;
 import unbo.core.comparison.Verdict;
+import unbo.core.designation.Part;
 import unbo.core.designation.Reading;
 
 /**
@@ -26,23 +26,15 @@ public record AsRead(String number, Verdict verdict, String reason) {
     return readings
         .best(line.spellings().get(0))
         .map(wanted -> Comparison.of(wanted, read, PositionDuty.at(at.id())))
-        .map(c -> new AsRead(text(read), c.verdict(), reason(c)));
+        .map(
+            c -> new AsRead(text(read), c.verdict(), c.worst().map(Difference::reason).orElse("")));
   }
 
   private static String text(Reading read) {
     return Stream.concat(
             Stream.of(read.bearing().designation()),
-            read.parts().stream()
-                .filter(p -> p.kind() == unbo.core.designation.Part.Kind.SUFFIX)
-                .map(unbo.core.designation.Part::text))
+            read.parts().stream().filter(p -> p.kind() == Part.Kind.SUFFIX).map(Part::text))
         .collect(Collectors.joining(" "));
-  }
-
-  private static String reason(Comparison comparison) {
-    return comparison.differences().stream()
-        .max(Comparator.comparing(Difference::severity))
-        .map(Difference::reason)
-        .orElse("");
   }
 
   public boolean suits() {

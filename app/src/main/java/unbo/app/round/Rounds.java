@@ -7,6 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import unbo.app.vehicle.Vehicle;
@@ -66,10 +68,12 @@ public class Rounds {
     lines.save(new RoundLine(round.getId(), position, form, person, at));
   }
 
-  /** Whether any round of a vehicle says something of a position. */
+  /** The positions of which any round of a vehicle says something. */
   @Transactional(readOnly = true)
-  public boolean isNamed(Vehicle vehicle, String position) {
-    return found(of(vehicle)).values().stream().anyMatch(l -> l.containsKey(position));
+  public Set<String> named(Vehicle vehicle) {
+    return found(of(vehicle)).values().stream()
+        .flatMap(lines -> lines.keySet().stream())
+        .collect(Collectors.toSet());
   }
 
   /** Ends a round. */

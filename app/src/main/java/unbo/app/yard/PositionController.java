@@ -11,8 +11,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import unbo.app.job.Jobs;
-import unbo.app.round.Rounds;
 import unbo.app.vehicle.NewPosition;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.Vehicles;
@@ -24,13 +22,11 @@ import unbo.app.web.NoSuchPage;
 class PositionController {
 
   private final Vehicles vehicles;
-  private final Jobs jobs;
-  private final Rounds rounds;
+  private final OwnPositions own;
 
-  PositionController(Vehicles vehicles, Jobs jobs, Rounds rounds) {
+  PositionController(Vehicles vehicles, OwnPositions own) {
     this.vehicles = vehicles;
-    this.jobs = jobs;
-    this.rounds = rounds;
+    this.own = own;
   }
 
   @GetMapping("/new")
@@ -65,15 +61,10 @@ class PositionController {
   @PostMapping("/{position}/remove")
   String remove(@PathVariable long id, @PathVariable String position) {
     Vehicle vehicle = vehicles.get(id);
-    if (!vehicle.isOwn(position) || !isUnused(vehicle, position)) {
+    if (!own.removable(vehicle).contains(position)) {
       throw new NoSuchPage("There is no position to remove: it is in use, or was never added.");
     }
     vehicles.removePosition(id, position);
     return "redirect:/vehicles/" + id;
-  }
-
-  private boolean isUnused(Vehicle vehicle, String position) {
-    return jobs.of(vehicle).stream().noneMatch(j -> j.getPosition().equals(position))
-        && !rounds.isNamed(vehicle, position);
   }
 }

@@ -11,6 +11,7 @@ import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.Choice;
 import unbo.core.units.Problem;
+import unbo.core.vehicle.OwnPosition;
 import unbo.core.vehicle.VehicleKind;
 
 /**
@@ -21,8 +22,6 @@ import unbo.core.vehicle.VehicleKind;
  * @param problems at the fields
  */
 public record PositionForm(VehicleKind kind, Map<String, String> fields, FieldProblems problems) {
-
-  static final int LONGEST_TITLE = 60;
 
   /** Where along the vehicle it is drawn, from front to back. */
   private static final Map<String, Double> ALONG = new LinkedHashMap<>();
@@ -46,10 +45,6 @@ public record PositionForm(VehicleKind kind, Map<String, String> fields, FieldPr
 
   public String get(String field) {
     return fields.getOrDefault(field, "");
-  }
-
-  public int longestTitle() {
-    return LONGEST_TITLE;
   }
 
   /** What can sit on a vehicle of this kind: what it has no usual place for, then the rest. */
@@ -90,8 +85,8 @@ public record PositionForm(VehicleKind kind, Map<String, String> fields, FieldPr
     String title = get("title").strip();
     if (title.isEmpty()) {
       refuse("title", "The name is missing.", "Enter what the workshop calls it.");
-    } else if (title.length() > LONGEST_TITLE) {
-      refuse("title", "Too long.", "Enter at most " + LONGEST_TITLE + " characters.");
+    } else if (title.length() > OwnPosition.LONGEST_TITLE) {
+      refuse("title", "Too long.", "Enter at most " + OwnPosition.LONGEST_TITLE + " characters.");
     }
     if (arrangements().stream().noneMatch(a -> a.id().equals(get("arrangement")))) {
       refuse("arrangement", "Nothing is chosen.", "Choose what sits there.");

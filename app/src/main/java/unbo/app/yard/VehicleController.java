@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -21,7 +22,6 @@ import unbo.app.job.Jobs;
 import unbo.app.job.OpenAlready;
 import unbo.app.job.SecondJob;
 import unbo.app.listening.Listenings;
-import unbo.app.round.Rounds;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.Vehicles;
 import unbo.app.web.NoSuchPage;
@@ -45,10 +45,10 @@ class VehicleController {
   private final Vehicles vehicles;
   private final Jobs jobs;
   private final Listenings listenings;
-  private final Rounds rounds;
+  private final OwnPositions own;
 
-  VehicleController(Vehicles vehicles, Jobs jobs, Listenings listenings, Rounds rounds) {
-    this.rounds = rounds;
+  VehicleController(Vehicles vehicles, Jobs jobs, Listenings listenings, OwnPositions own) {
+    this.own = own;
     this.vehicles = vehicles;
     this.jobs = jobs;
     this.listenings = listenings;
@@ -71,6 +71,7 @@ class VehicleController {
     VehiclePlan plan = VehiclePlan.alone(vehicle.layout(), PLAN_HEIGHT);
     YardRows.Row row = YardRows.row(vehicle, plan, open, listenings.standing());
     model.addAttribute("row", row);
+    Set<String> removable = own.removable(vehicle, all);
     model.addAttribute(
         "positions",
         plan.marks().stream()
@@ -82,16 +83,10 @@ class VehicleController {
                         Arrangements.of(m.position().arrangement()).title(),
                         row.openAt(m.position()),
                         closedAt(all, m.position()),
-                        isRemovable(vehicle, all, m.position())))
+                        removable.contains(m.position().code())))
             .toList());
     model.addAttribute("past", all.stream().filter(Job::isClosed).toList());
     return "vehicle";
-  }
-
-  private boolean isRemovable(Vehicle vehicle, List<Job> all, Position position) {
-    return vehicle.isOwn(position.code())
-        && all.stream().noneMatch(j -> j.getPosition().equals(position.code()))
-        && !rounds.isNamed(vehicle, position.code());
   }
 
   private static long closedAt(List<Job> all, Position position) {

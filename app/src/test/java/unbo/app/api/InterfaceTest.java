@@ -247,6 +247,8 @@ class InterfaceTest extends AppTest {
         "readings | {\"text\":7} | 400 | unreadable-input | 1",
         "readings | {\"text\":\"6205\",\"position\":\"a99\"} | 422 | impossible-input | 1",
         "diagnoses | {} | 400 | unreadable-input | 1",
+        "diagnoses | {\"vehicleKind\":\"trailer\",\"axles\":2.5} | 400 | unreadable-input | 1",
+        "diagnoses | {\"vehicleKind\":\"trailer\",\"axles\":9} | 422 | impossible-input | 1",
         "diagnoses | {\"vehicleKind\":\"rocket\"} | 422 | impossible-input | 1",
         "diagnoses | {\"vehicleKind\":\"car\",\"answers\":[{\"test\":\"x\",\"answer\":\"y\"},{\"test\":\"speed\",\"answer\":\"warp\"},{\"test\":\"nuts\",\"answer\":\"none\"},{\"test\":\"nuts\",\"answer\":\"axle-1-left\"}]} | 422 | impossible-input | 2",
         "diagnoses | {\"vehicleKind\":\"car\",\"answers\":[7]} | 400 | unreadable-input | 1",

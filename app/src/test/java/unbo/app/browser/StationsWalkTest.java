@@ -46,7 +46,7 @@ class StationsWalkTest extends AppTest {
   void everyArrangementFromNameToProof(int width, int height) throws Exception {
     try (Browser browser = new Browser(port, width, height)) {
       browser.signIn("tuva");
-      for (Arrangement arrangement : walked(width)) {
+      for (Arrangement arrangement : Arrangements.standard().all()) {
         Job job = newJobOn(arrangement.id());
         name(browser, job);
         rockAndProve(browser, job, arrangement);
@@ -58,13 +58,6 @@ class StationsWalkTest extends AppTest {
       softly.assertAll();
       assertThat(browser.complaints()).isEmpty();
     }
-  }
-
-  /** All at the bench; on the phone those whose sheets are the longest and the shortest. */
-  private static List<Arrangement> walked(int width) {
-    return Arrangements.standard().all().stream()
-        .filter(a -> width > 600 || SAMPLES.contains(a.id()))
-        .toList();
   }
 
   private void name(Browser browser, Job job) {

@@ -2,7 +2,6 @@ package unbo.core.buying;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -132,10 +131,7 @@ public record ShoppingLine(
       List<Substitute> substitutes,
       List<Refusal> refuse) {
     Comparison comparison = Comparison.of(wanted, other, duty);
-    Difference worst =
-        comparison.differences().stream()
-            .max(Comparator.comparing(Difference::severity))
-            .orElse(null);
+    Difference worst = comparison.worst().orElse(null);
     if (worst == null) {
       return;
     }

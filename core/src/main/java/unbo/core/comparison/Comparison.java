@@ -82,4 +82,9 @@ public record Comparison(
               : Verdict.SUITS;
     };
   }
+
+  /** The difference that weighs most; empty where nothing differs. */
+  public Optional<Difference> worst() {
+    return differences.stream().findFirst();
+  }
 }

@@ -187,9 +187,7 @@ public final class Diagnosis {
 
   /** Answers that do not count: one nearer the part says the same, or makes them say nothing. */
   public List<OverruledAnswer> overruled() {
-    return evidence.overruled().stream()
-        .map(o -> new OverruledAnswer(o.test(), o.by(), o.reason()))
-        .toList();
+    return evidence.overruled();
   }
 
   /**

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import unbo.core.diagnosis.Diagnosis.OverruledAnswer;
 
 /**
  * What answers weigh: the log-likelihoods of the findings that count, and the probabilities that
@@ -17,9 +18,6 @@ final class Evidence {
   /** A finding, by the numbers of its test and answer. */
   private record Found(int test, int answer) {}
 
-  /** A test whose finding does not count, the one that makes it so, and why. */
-  record Overruled(DiagnosisTest test, DiagnosisTest by, String reason) {}
-
   private final DiagnosisModel model;
   private final Map<String, String> answers;
 
@@ -28,7 +26,7 @@ final class Evidence {
 
   private final List<Found> all = new ArrayList<>();
   private final List<Found> single = new ArrayList<>();
-  private final List<Overruled> voided = new ArrayList<>();
+  private final List<OverruledAnswer> voided = new ArrayList<>();
 
   /** Logarithms of prior times likelihood of all that counts, over the causes. */
   private final double[] base;
@@ -54,9 +52,9 @@ final class Evidence {
     found().forEach(f -> add(base, f, 1));
   }
 
-  private Overruled voided(int test, VoidRules.Rule rule) {
+  private OverruledAnswer voided(int test, VoidRules.Rule rule) {
     DiagnosisTest by = model.test(rule.finding().test()).orElseThrow();
-    return new Overruled(model.tests().get(test), by, rule.reason());
+    return new OverruledAnswer(model.tests().get(test), by, rule.reason());
   }
 
   private void take(Found found) {
@@ -84,14 +82,14 @@ final class Evidence {
   }
 
   /** Tests whose findings do not count, each with the one that makes it so. */
-  List<Overruled> overruled() {
-    List<Overruled> overruled = new ArrayList<>(voided);
+  List<OverruledAnswer> overruled() {
+    List<OverruledAnswer> overruled = new ArrayList<>(voided);
     for (Found found : all) {
       int group = model.group(found.test);
       if (group >= 0 && ruling[group] != found) {
         DiagnosisTest test = model.tests().get(found.test);
         DiagnosisTest by = model.tests().get(ruling[group].test);
-        overruled.add(new Overruled(test, by, reason(test, by)));
+        overruled.add(new OverruledAnswer(test, by, reason(test, by)));
       }
     }
     return overruled;

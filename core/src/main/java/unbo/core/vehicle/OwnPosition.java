@@ -15,7 +15,8 @@ import unbo.core.arrangement.Arrangements;
 public record OwnPosition(
     String code, String title, String arrangement, double along, double across) {
 
-  private static final int LONGEST_TITLE = 60;
+  /** Characters. */
+  public static final int LONGEST_TITLE = 60;
 
   public OwnPosition {
     if (!code.matches("own-\\d{1,4}")
