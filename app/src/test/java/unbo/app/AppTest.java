@@ -6,6 +6,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.context.ContextConfiguration;
 import unbo.app.job.Job;
 import unbo.app.job.JobRepository;
 import unbo.app.job.Jobs;
@@ -25,6 +26,7 @@ import unbo.core.vehicle.VehicleTemplate;
     webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
     // A graceful end waits half a minute for the streams of pages that nobody looks at any more.
     properties = "server.shutdown=immediate")
+@ContextConfiguration(loader = OneStart.class)
 @ActiveProfiles("demo")
 public abstract class AppTest {
 

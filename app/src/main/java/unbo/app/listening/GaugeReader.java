@@ -36,6 +36,7 @@ final class GaugeReader {
 
   private static final int LONGEST = 1900;
   private static final String NONE = Gauged.NONE;
+  private static final String LEAST_WARM = Math.round(Comparison.WARM_K) + " °C";
 
   final DiagnosisTest test;
   private final VehicleLayout layout;
@@ -180,42 +181,44 @@ final class GaugeReader {
         double other = degrees.get(brother.get());
         double over = degrees.get(wheel.id()) - other;
         if (over > 0) {
-          most = Math.max(most, hotter(wheel, new Measured(over, uncertainty()), other, most));
+          hotter(wheel, new Measured(over, uncertainty()), other);
+          most = Math.max(most, warm(wheel, over, most));
         }
       }
     }
     if (compared && answer.isEmpty()) {
-      say("No hub is clearly hotter than the other side: less than two thermometers can tell.");
+      sayGiven("No hub is " + LEAST_WARM + " hotter than the other side, or more.");
       answer = NONE;
     } else if (!degrees.isEmpty() && !compared) {
       say("Measure the other side of the same axle too: one temperature says little.");
     }
   }
 
-  private double hotter(DiagnosisTest.Answer wheel, Measured over, double other, double mostSoFar) {
+  private void hotter(DiagnosisTest.Answer wheel, Measured over, double other) {
     String partner = label(brother(wheel.id()).orElseThrow());
     String difference = figures.oneDecimal(over.value()) + " ± " + u() + " °C";
+    Working working = heat(other + over.value(), other);
     if (!over.isSurelyPositive()) {
-      say(
-          wheel.label() + " and " + partner + ": no clear difference (" + difference + ").",
-          heat(other + over.value(), other));
+      String pair = wheel.label() + " and " + partner;
+      say(pair + ": no clear difference (" + difference + ").", working);
+      return;
+    }
+    String against = " hotter than " + partner + " (" + figures.size(other) + " °C)";
+    String counts =
+        over.value() >= Comparison.WARM_K ? "." : ": less than " + LEAST_WARM + " hotter is usual.";
+    say(wheel.label() + ": " + difference + against + counts, working);
+    numbers.add(new Gauged.Number(AccusingTest.HUB_HEAT, wheel.id(), other + over.value(), other));
+  }
+
+  /** Takes a hub that is warm against its brother as the answer when it is the warmest so far. */
+  private double warm(DiagnosisTest.Answer wheel, double over, double mostSoFar) {
+    if (over < Comparison.WARM_K) {
       return 0;
     }
-    say(
-        wheel.label()
-            + ": "
-            + difference
-            + " hotter than "
-            + partner
-            + " ("
-            + figures.size(other)
-            + " °C).",
-        heat(other + over.value(), other));
-    numbers.add(new Gauged.Number(AccusingTest.HUB_HEAT, wheel.id(), other + over.value(), other));
-    if (over.value() > mostSoFar) {
+    if (over > mostSoFar) {
       answer = wheel.id();
     }
-    return over.value();
+    return over;
   }
 
   private static Working heat(double here, double other) {
@@ -232,28 +235,13 @@ final class GaugeReader {
     return figures.oneDecimal(uncertainty());
   }
 
-  /** The wheel on the other side of the same axle; on one track the only other wheel. */
   private String label(String wheel) {
     return test.answer(wheel).map(DiagnosisTest.Answer::label).orElse(wheel);
   }
 
+  /** The wheel on the other side of the same axle: a front hub is never judged by a rear one. */
   private Optional<String> brother(String wheel) {
-    Optional<Position> own = at(wheel);
-    return layout.positions().stream()
-        .filter(Position::wheel)
-        .filter(p -> own.isPresent() && p.backMm() == own.get().backMm())
-        .map(Position::code)
-        .filter(code -> !code.equals(wheel))
-        .findFirst()
-        .or(() -> otherOnOneTrack(wheel));
-  }
-
-  private Optional<String> otherOnOneTrack(String wheel) {
-    List<String> wheels =
-        layout.positions().stream().filter(Position::wheel).map(Position::code).toList();
-    return wheels.size() == 2
-        ? wheels.stream().filter(code -> !code.equals(wheel)).findFirst()
-        : Optional.empty();
+    return Optional.ofNullable(layout.brothers().get(wheel));
   }
 
   private Optional<Position> at(String wheel) {
@@ -287,20 +275,40 @@ final class GaugeReader {
         "High spot at " + figures.whole(runOut.highSpotDeg()) + "° from the mark.",
         worked.highSpot());
     say("Twice per turn " + figures.fine(runOut.twiceMm()) + " mm.", worked.twice());
-    say("Largest remainder " + figures.fine(runOut.spikeMm()) + " mm.", worked.remainder());
+    say("Largest remainder " + figures.fine(runOut.remainderMm()) + " mm.", worked.remainder());
     say(
         "The remainder is at " + figures.whole(runOut.spikeDeg()) + "° from the mark.",
         worked.remainderAt());
+    spike(runOut, worked);
     say(
         switch (runOut.look()) {
           case JUMPS ->
-              "The remainder is more than twice a reading’s uncertainty: a damaged raceway or dirt. Clean, turn and read again to confirm.";
+              "That is more than twice its uncertainty: a damaged raceway or dirt. Clean, turn and read again to confirm.";
           case SMOOTH ->
               "A clean swing once per turn: a tilted flange or seat. We have no limit: use the vehicle maker’s figure, or compare with the other side.";
           case STILL -> "No movement larger than the dial indicator’s uncertainty.";
         });
     answer = runOut.look().name().toLowerCase(java.util.Locale.ROOT);
     numbers.add(new Gauged.Number(AccusingTest.RUN_OUT, "", runOut.totalMm(), null));
+  }
+
+  /** What the readings can show of a spike: few readings leave little of it. */
+  private void spike(RunOut runOut, RunOutWorkings worked) {
+    if (runOut.look() == RunOut.Look.JUMPS) {
+      say("Spike behind it " + figures.measured(runOut.spike()) + " mm.", worked.spike());
+      return;
+    }
+    String seen = figures.fine(runOut.leastSpikeMm()) + " mm";
+    int count = runOut.readingsMm().size();
+    say(
+        count + " readings cannot show a spike under " + seen + advised(count) + ".",
+        worked.leastSpike());
+  }
+
+  private static String advised(int count) {
+    return count < RunOut.ADVISED
+        ? ": for a rough raceway take " + RunOut.ADVISED + " readings"
+        : "";
   }
 
   private List<Double> readings(String typed) {

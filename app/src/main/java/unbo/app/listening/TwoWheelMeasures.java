@@ -28,7 +28,6 @@ final class TwoWheelMeasures {
 
   private static final String SCALE = "spring-scale";
   private static final int MOST_READINGS = 12;
-  private static final double LEAST_SCALE_N = 0.1;
 
   private final GaugeReader in;
 
@@ -189,10 +188,7 @@ final class TwoWheelMeasures {
   }
 
   private static Readings readings(List<Double> values) {
-    double mean = values.stream().mapToDouble(Double::doubleValue).average().orElseThrow();
-    double own =
-        Math.max(LEAST_SCALE_N, Instrument.withId(SCALE).orElseThrow().uncertaintyAt(mean));
-    return Readings.of(values, new Instrument(SCALE, "spring scale", own, false, "force"));
+    return Readings.of(values, Instrument.withId(SCALE).orElseThrow());
   }
 
   private String newtons(Measured force) {

@@ -25,7 +25,7 @@ import unbo.core.working.Working;
 final class TestFigures {
 
   /** One more or less. */
-  private static final Instrument COUNTED = new Instrument("count", "count", 1, false, "count");
+  private static final Instrument COUNTED = new Instrument("count", "count", 1, false, "count", 0);
 
   private final AccusingTest test;
   private final String when;
@@ -123,14 +123,18 @@ final class TestFigures {
         workings.figure(when, rock.tilt(), f.oneDecimal(rock.tilt().result().value()) + " mrad"));
     if (test == AccusingTest.ROCK) {
       pair.map(rock::likeEndPlay)
-          .map(like -> workings.figure(when, like, like(like.result().value())))
+          .map(like -> workings.figure(when, like, like(like.result())))
           .ifPresent(figures::add);
     }
     return figures;
   }
 
-  private String like(double endPlay) {
-    return "like " + f.size(endPlay) + " mm end play";
+  private String like(Measured endPlay) {
+    return "like "
+        + f.size(endPlay.value())
+        + " ± "
+        + f.size(endPlay.uncertainty())
+        + " mm end play";
   }
 
   private Figure torque(TestReading read) {

@@ -1,7 +1,9 @@
 package unbo.app.setting;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -20,6 +22,7 @@ import unbo.core.units.LengthEntry;
 import unbo.core.units.Problem;
 import unbo.core.units.QuantityEntry;
 import unbo.core.working.Origin;
+import unbo.core.working.Working;
 
 /**
  * What the Set sheet shows for the schools without a dial.
@@ -28,7 +31,7 @@ import unbo.core.working.Origin;
  * @param problems at the fields
  * @param rests how a wheel may come to rest
  * @param outcome what it came to, null before it is known
- * @param figure its sentence with the working, null for a judgement
+ * @param figures its sentence with the working and the limit from below; none for a judgement
  * @param workings of the figures
  */
 public record OtherSchoolSheet(
@@ -36,7 +39,7 @@ public record OtherSchoolSheet(
     FieldProblems problems,
     List<SettingOutcome.ComingToRest> rests,
     SettingOutcome outcome,
-    Figure figure,
+    List<Figure> figures,
     List<WorkingView> workings) {
 
   /** What was typed for the other schools, or what the record holds when nothing was. */
@@ -48,6 +51,7 @@ public record OtherSchoolSheet(
     OtherSchools r = SettingResults.record(piece).others();
     Map<String, String> fields = new java.util.HashMap<>();
     putIfKnown(fields, "force", r.forceN(), figures);
+    putIfKnown(fields, "loosened", r.loosenedN(), figures);
     putIfKnown(fields, "radius", r.radiusMm(), figures);
     putIfKnown(fields, "limit", r.limitNm(), figures);
     fields.put("rest", r.comingToRest() == null ? "" : r.comingToRest());
@@ -57,7 +61,7 @@ public record OtherSchoolSheet(
   /** What was typed, and the judgement in words. */
   static Stream<String> words(Map<String, String> fields) {
     return Stream.concat(
-        Stream.of("force", "radius", "limit").map(fields::get),
+        Stream.of("force", "loosened", "radius", "limit").map(fields::get),
         Arrays.stream(SettingOutcome.ComingToRest.values())
             .filter(r -> r.name().equals(fields.get("rest")))
             .map(SettingOutcome.ComingToRest::title));
@@ -73,27 +77,49 @@ public record OtherSchoolSheet(
     Optional<OtherSchools> record = read(school, fields, problems);
     SettingOutcome outcome = record.flatMap(r -> outcome(school, r)).orElse(null);
     Workings workings = new Workings("other");
-    Figure figure =
+    List<Figure> figures =
         record
             .filter(r -> r.torque().isPresent())
-            .map(r -> torque(workings, r, outcome.text()))
-            .orElse(null);
+            .map(r -> figures(workings, r, sentence(r, outcome)))
+            .orElse(List.of());
     return new OtherSchoolSheet(
         fields,
         problems,
         List.of(SettingOutcome.ComingToRest.values()),
         outcome,
-        figure,
+        figures,
         workings.all());
   }
 
-  private static Figure torque(Workings workings, OtherSchools r, String sentence) {
-    return workings.judged(
-        "",
-        SettingWorkings.torque(
-            r.force().orElseThrow(), r.radiusMm(), Origin.measured("spring scale and rule")),
-        new Window(Double.NEGATIVE_INFINITY, r.limitNm()),
-        sentence);
+  /** A torque under a limit is the outcome; beside a judgement it is only told. */
+  private static String sentence(OtherSchools r, SettingOutcome outcome) {
+    return r.limitNm() == null ? r.torque().orElseThrow().text() + "." : outcome.text();
+  }
+
+  /** The sentence with the torque's working, and the limit from below with its own. */
+  private static List<Figure> figures(Workings workings, OtherSchools r, String sentence) {
+    Origin origin = Origin.measured("spring scale and rule");
+    Working torque = SettingWorkings.torque(r.force().orElseThrow(), r.radiusMm(), origin);
+    Optional<Working> bound =
+        r.loosenedForce()
+            .map(
+                l -> SettingWorkings.preloadFrom(l, r.force().orElseThrow(), r.radiusMm(), origin));
+    double from = bound.map(b -> b.result().value()).orElse(Double.NEGATIVE_INFINITY);
+    double to = r.limitNm() == null ? Double.POSITIVE_INFINITY : r.limitNm();
+    List<Figure> figures = new ArrayList<>();
+    figures.add(
+        from < to
+            ? workings.judged("", torque, new Window(from, to), sentence)
+            : workings.figure("", torque, sentence));
+    bound.ifPresent(
+        b ->
+            figures.add(
+                workings.figure(
+                    "",
+                    b,
+                    String.format(
+                        Locale.ROOT, "Preload shows from %.2f Nm.", b.result().value()))));
+    return figures;
   }
 
   /** What is to be recorded, empty when something is missing or wrong. */
@@ -108,11 +134,13 @@ public record OtherSchoolSheet(
       case SLIGHT_PRELOAD ->
           record.limitNm() == null
               ? Optional.empty()
-              : record.torque().map(t -> SettingOutcome.ofTorque(t, record.limitNm()));
+              : record
+                  .torque()
+                  .map(t -> SettingOutcome.ofTorque(t, record.loosened(), record.limitNm()));
       case JUST_FREE ->
           Optional.ofNullable(record.comingToRest())
               .map(SettingOutcome.ComingToRest::valueOf)
-              .map(SettingOutcome::ofJudgement);
+              .map(rest -> SettingOutcome.ofJudgement(rest, record.torque(), record.loosened()));
     };
   }
 
@@ -121,27 +149,17 @@ public record OtherSchoolSheet(
     return switch (school) {
       case END_PLAY -> Optional.empty(); // dialled, on a sheet of its own
       case SLIGHT_PRELOAD -> torque(fields, problems);
-      case JUST_FREE -> judged(fields);
+      case JUST_FREE -> judged(fields, problems);
     };
   }
 
   private static Optional<OtherSchools> torque(Map<String, String> fields, FieldProblems problems) {
-    Optional<Double> force =
-        problems.take(
-            "force", QuantityEntry.FORCE.parse(fields.get("force")).check(v -> overZero(v, "N")));
-    Optional<Double> radius =
-        problems.take(
-            "radius",
-            LengthEntry.parse(fields.get("radius"), LengthEntry.Unit.MILLIMETRE)
-                .map(t -> t.length().millimetres())
-                .check(v -> overZero(v, "mm")));
+    OtherSchools pulls = pulls(fields, problems);
     Optional<Double> limit =
         problems.take(
             "limit", QuantityEntry.TORQUE.parse(fields.get("limit")).check(v -> overZero(v, "Nm")));
-    if (force.isPresent()
-        && radius.isPresent()
-        && limit.isEmpty()
-        && problems.at("limit") == null) {
+    boolean pulled = pulls.forceN() != null && pulls.radiusMm() != null;
+    if (pulled && limit.isEmpty() && problems.at("limit") == null) {
       problems.add(
           "limit",
           new Problem(
@@ -149,19 +167,39 @@ public record OtherSchoolSheet(
               "Without the vehicle maker’s limit this method cannot be used: feel has no upper limit.",
               "Enter the limit of the turning torque, or use the method end play."));
     }
-    return force.isPresent() && radius.isPresent() && limit.isPresent()
-        ? Optional.of(new OtherSchools(force.get(), radius.get(), limit.get(), null))
+    return pulled && limit.isPresent() && problems.at("loosened") == null
+        ? Optional.of(pulls.with(limit.get()))
         : Optional.empty();
   }
 
-  private static Optional<OtherSchools> judged(Map<String, String> fields) {
+  private static OtherSchools pulls(Map<String, String> fields, FieldProblems problems) {
+    return new OtherSchools(
+        pull("force", fields, problems),
+        problems
+            .take(
+                "radius",
+                LengthEntry.parse(fields.get("radius"), LengthEntry.Unit.MILLIMETRE)
+                    .map(t -> t.length().millimetres())
+                    .check(v -> overZero(v, "mm")))
+            .orElse(null),
+        null,
+        null,
+        pull("loosened", fields, problems));
+  }
+
+  private static Double pull(String field, Map<String, String> fields, FieldProblems problems) {
+    return problems
+        .take(field, QuantityEntry.FORCE.parse(fields.get(field)).check(v -> overZero(v, "N")))
+        .orElse(null);
+  }
+
+  private static Optional<OtherSchools> judged(Map<String, String> fields, FieldProblems problems) {
+    OtherSchools pulls = pulls(fields, problems);
     String rest = fields.getOrDefault("rest", "");
-    for (SettingOutcome.ComingToRest known : SettingOutcome.ComingToRest.values()) {
-      if (known.name().equals(rest)) {
-        return Optional.of(new OtherSchools(null, null, null, rest));
-      }
-    }
-    return Optional.empty();
+    return Arrays.stream(SettingOutcome.ComingToRest.values())
+        .filter(known -> known.name().equals(rest) && problems.list().isEmpty())
+        .map(known -> pulls.with(rest))
+        .findFirst();
   }
 
   private static Optional<Problem> overZero(double value, String unit) {

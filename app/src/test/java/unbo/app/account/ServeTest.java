@@ -18,6 +18,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import unbo.app.OneStart;
 import unbo.app.UnboApplication;
 import unbo.app.vehicle.VehicleRepository;
 
@@ -80,11 +81,10 @@ class ServeTest {
     PrintStream before = System.out;
     System.setOut(new PrintStream(printed, true, StandardCharsets.UTF_8));
     try (ConfigurableApplicationContext app =
-        new SpringApplicationBuilder(UnboApplication.class)
-            .profiles("serve")
-            .run(
-                "--server.port=0",
-                "--spring.datasource.url=" + url + "?createDatabaseIfNotExist=true")) {
+        OneStart.of(
+            new SpringApplicationBuilder(UnboApplication.class).profiles("serve"),
+            "--server.port=0",
+            "--spring.datasource.url=" + url + "?createDatabaseIfNotExist=true")) {
       System.setOut(before);
       root = "http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port");
       assertThat(app.getBean(VehicleRepository.class).count()).as("no demo data").isZero();

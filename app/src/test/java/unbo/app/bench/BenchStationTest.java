@@ -77,7 +77,7 @@ class BenchStationTest extends PageTest {
             "290",
             "limit",
             "2.5");
-    assertThat(torque).contains("Turning torque 1.74 ± 0.03 Nm");
+    assertThat(torque).contains("Turning torque 1.74 ± 0.06 Nm");
     String proved =
         page(
             "/bench/a1/prove",

@@ -8,6 +8,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import unbo.app.AppTest;
+import unbo.app.OneStart;
 import unbo.app.UnboApplication;
 import unbo.app.account.AccountRepository;
 import unbo.app.job.Job;
@@ -70,9 +71,9 @@ class DemoYardTest extends AppTest {
         StationMark.State.ELSEWHERE,
         "kept over a restart: 40 g · ½ · “α”");
     try (ConfigurableApplicationContext again =
-        new SpringApplicationBuilder(UnboApplication.class)
-            .profiles("demo")
-            .run("--server.port=0")) {
+        OneStart.of(
+            new SpringApplicationBuilder(UnboApplication.class).profiles("demo"),
+            "--server.port=0")) {
       Job found = again.getBean(Jobs.class).get(job.getId());
       assertThat(found.work().mark(Station.PACK).orElseThrow().getNote())
           .isEqualTo("kept over a restart: 40 g · ½ · “α”");

@@ -25,6 +25,7 @@ import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import unbo.app.OneStart;
 import unbo.app.UnboApplication;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleRepository;
@@ -245,13 +246,12 @@ class KilledDatabaseTest {
   }
 
   private static ConfigurableApplicationContext application(int port) {
-    return new SpringApplicationBuilder(UnboApplication.class)
-        .profiles("serve")
-        .run(
-            "--server.port=0",
-            "--spring.datasource.url=jdbc:mariadb://127.0.0.1:" + port + "/unbo",
-            "--spring.datasource.username=unbo",
-            "--spring.datasource.password=for-a-test",
-            "--spring.datasource.hikari.connection-timeout=5000");
+    return OneStart.of(
+        new SpringApplicationBuilder(UnboApplication.class).profiles("serve"),
+        "--server.port=0",
+        "--spring.datasource.url=jdbc:mariadb://127.0.0.1:" + port + "/unbo",
+        "--spring.datasource.username=unbo",
+        "--spring.datasource.password=for-a-test",
+        "--spring.datasource.hikari.connection-timeout=5000");
   }
 }

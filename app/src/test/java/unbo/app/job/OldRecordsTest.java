@@ -27,6 +27,7 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.setup.MockMvcBuilders;
 import org.springframework.web.context.WebApplicationContext;
 import org.springframework.web.util.HtmlUtils;
+import unbo.app.OneStart;
 import unbo.app.UnboApplication;
 import unbo.app.proving.Proofs;
 
@@ -65,8 +66,10 @@ class OldRecordsTest {
       note(statement);
     }
     context =
-        new SpringApplicationBuilder(UnboApplication.class)
-            .run("--spring.datasource.url=" + OLD, "--server.port=0");
+        OneStart.of(
+            new SpringApplicationBuilder(UnboApplication.class),
+            "--spring.datasource.url=" + OLD,
+            "--server.port=0");
     mvc =
         MockMvcBuilders.webAppContextSetup((WebApplicationContext) context)
             .apply(springSecurity())
@@ -219,7 +222,10 @@ class OldRecordsTest {
   void verdictsAreWhatTheyWere() throws Exception {
     assertThat(page(2, "set")).contains("End play 0.060 ± 0.007 mm (95 %): within limits");
     assertThat(page(1, "sheet")).contains("End play 0.083 ± 0.015 mm (95 %): within limits");
-    assertThat(page(3, "set")).contains("Turning torque 1.74 ± 0.03 Nm (95 %): within the limit");
+    assertThat(page(3, "set"))
+        .as("judged without the loosened pair, which this school asks for now")
+        .contains("Turning torque 1.74 ± 0.06 Nm (95 %): under the limit")
+        .contains("measure again in the same way");
     assertThat(page(4, "set")).contains("Judged, not measured: the wheel runs on");
     Proofs proofs = context.getBean(Proofs.class);
     Jobs jobs = context.getBean(Jobs.class);

@@ -8,6 +8,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import unbo.app.web.Figures;
 import unbo.core.diagnosis.DiagnosisModel;
 import unbo.core.vehicle.VehicleKind;
@@ -63,9 +64,26 @@ class GaugedTest {
         of(VehicleKind.CAR, "dial", "readings", "0 0.035 0.05 0.115 0 -0.035 -0.05 -0.035");
     assertThat(spiked.answer()).isEqualTo("jumps");
     assertThat(spiked.words()).anyMatch(l -> l.contains("at 135°"));
+    assertThat(spiked.words()).anyMatch(l -> l.startsWith("Spike behind it "));
+    assertThat(smooth.words())
+        .anyMatch(l -> l.contains("cannot show a spike under") && l.contains("take 24 readings"));
   }
 
-  /** 71 against 44 °C is a finding; 45 against 44 cannot be told from equal. */
+  /** Heat is measured only where a hub has a brother: a front one is never judged by a rear one. */
+  @ParameterizedTest
+  @EnumSource(VehicleKind.class)
+  void noFrontHubIsJudgedByARearOne(VehicleKind kind) {
+    DiagnosisModel.some(kind).stream()
+        .flatMap(m -> m.tests().stream())
+        .filter(t -> t.measure().equals("heat"))
+        .flatMap(t -> Gauged.wheels(t).stream())
+        .forEach(
+            w ->
+                assertThat(DiagnosisModel.someLayout(kind).orElseThrow().brothers())
+                    .containsKey(w.id()));
+  }
+
+  /** 71 against 44 °C is a finding; 53 is usual; 45 against 44 cannot be told from equal. */
   @Test
   void heatIsComparedOnOneAxle() {
     Gauged hot = of(VehicleKind.CAR, "heat", "at-axle-1-left", "71", "at-axle-1-right", "44");
@@ -78,6 +96,11 @@ class GaugedTest {
     assertThat(hot.numbers().get(0).second()).isEqualTo(44);
     Gauged even = of(VehicleKind.CAR, "heat", "at-axle-1-left", "45", "at-axle-1-right", "44");
     assertThat(even.answer()).isEqualTo("none");
+    Gauged usual = of(VehicleKind.CAR, "heat", "at-axle-1-left", "53", "at-axle-1-right", "44");
+    assertThat(usual.answer()).isEqualTo("none");
+    assertThat(usual.words()).anyMatch(l -> l.endsWith("less than 10 °C hotter is usual."));
+    Gauged limit = of(VehicleKind.CAR, "heat", "at-axle-1-left", "54", "at-axle-1-right", "44");
+    assertThat(limit.answer()).isEqualTo("axle-1-left");
     Gauged alone = of(VehicleKind.CAR, "heat", "at-axle-1-left", "71");
     assertThat(alone.answer()).isEmpty();
     assertThat(alone.words()).anyMatch(l -> l.contains("other side"));

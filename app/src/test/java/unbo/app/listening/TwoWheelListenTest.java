@@ -49,7 +49,6 @@ class TwoWheelListenTest extends PageTest {
         "MOTORCYCLE | m-seal-grip | at-front-wheel=4;at-rear-wheel=3 | Result: none",
         "MOTORCYCLE | m-lift | lift=2 | Free lift 2 ± 0.5 mm",
         "MOTORCYCLE | m-lift | lift=0.2 | No measurable",
-        "MOTORCYCLE | m-heat | at-front-wheel=40;at-rear-wheel=71 | Result: rear wheel",
         "BICYCLE | b-count | clicks=10;turns=10;ring=36;sprocket=12 | Result: once per crank turn",
         "BICYCLE | b-count | clicks=10;turns=10;ring=32;sprocket=32 | Two causes fit",
         "BICYCLE | b-count | clicks=20;turns=10;ring=36;sprocket=12 | Result: twice",

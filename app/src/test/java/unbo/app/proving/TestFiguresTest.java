@@ -53,7 +53,7 @@ class TestFiguresTest {
   void rockSaysItsTiltAndTheEndPlayThatWouldGiveIt() {
     assertThat(PAIR.orElseThrow().effectiveCentresMm()).isCloseTo(58.9, within(0.4));
     assertThat(words(AccusingTest.ROCK, 1.9, 290.0))
-        .startsWith("1.9 mm at 290 mm: 6.6 mrad, like 0.8 mm end play");
+        .startsWith("1.9 mm at 290 mm: 6.6 mrad, like 0.8 ± 0.27 mm end play");
   }
 
   @Test

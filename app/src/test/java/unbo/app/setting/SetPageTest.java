@@ -326,7 +326,28 @@ class SetPageTest extends PageTest {
                 "1"))
         .andExpect(status().is3xxRedirection());
     assertThat(SettingResults.of(reload(job)).orElseThrow().text())
-        .contains("0.90 ± 0.02 Nm (95 %): within the limit of 1.20");
+        .contains("0.90 ± 0.03 Nm (95 %): under the limit of 1.20", "cannot tell");
+    assertThat(reload(job).work().mark(Station.SET).orElseThrow().getState())
+        .isEqualTo(StationMark.State.WORKED_ON);
+    mvc.perform(
+            form(
+                job,
+                "/set/other",
+                "school",
+                "SLIGHT_PRELOAD",
+                "force",
+                "6 N",
+                "loosened",
+                "4",
+                "radius",
+                "150",
+                "limit",
+                "1,2",
+                "revision",
+                "2"))
+        .andExpect(status().is3xxRedirection());
+    assertThat(SettingResults.of(reload(job)).orElseThrow().text())
+        .contains("clearly over the loosened pair’s 0.60 ± 0.03", "within the limit of 1.20");
   }
 
   @Test

@@ -227,6 +227,8 @@ class EveryFigureTest extends PageTest {
             "SLIGHT_PRELOAD",
             "force",
             "6 N",
+            "loosened",
+            "4 N",
             "radius",
             "290",
             "limit",

@@ -21,17 +21,22 @@ public record TaperPair(
   private static final double CENTRES_UNKNOWN_MM = 3;
   private static final double ANGLE_DEG = 0.5;
 
-  /** Light series run from about 11° to 17°. */
-  private static final double ANGLE_UNKNOWN_DEG = 3;
+  /** A quarter of an assumed angle: light series run from about 11° to 17°. */
+  private static final double ANGLE_ASSUMED_SHARE = 0.25;
 
-  /** Uncertainty of the distance at 95 %: our assumption where an angle is not known. */
+  /** Uncertainty of the distance at 95 %: our assumption where an angle is not known for sure. */
   public double centresUncertaintyMm() {
-    return angleKnown ? CENTRES_MM : CENTRES_UNKNOWN_MM;
+    return isSure() ? CENTRES_MM : CENTRES_UNKNOWN_MM;
   }
 
   /** Uncertainty of the angle at 95 %, degrees. */
   public double angleUncertaintyDeg() {
-    return angleKnown ? ANGLE_DEG : ANGLE_UNKNOWN_DEG;
+    return isSure() ? ANGLE_DEG : ANGLE_ASSUMED_SHARE * meanContactAngleDeg;
+  }
+
+  /** The angles of a section's usual bearings are as good as assumed while nobody has read them. */
+  private boolean isSure() {
+    return angleKnown && read;
   }
 
   /** The pair of an assembly; empty when it does not hold exactly two tapers. */

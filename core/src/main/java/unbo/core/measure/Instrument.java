@@ -13,9 +13,11 @@ import unbo.core.tables.Table;
  *     a {@code relative} one, as a share of the reading
  * @param relative whether the uncertainty is a share
  * @param measures what it measures: length, bore, depth, travel, gap, force, temperature or mass
+ * @param least no reading is surer than this, in the unit of the reading: a share of next to
+ *     nothing would be
  */
 public record Instrument(
-    String id, String name, double uncertainty, boolean relative, String measures) {
+    String id, String name, double uncertainty, boolean relative, String measures, double least) {
 
   private static final List<Instrument> ALL =
       Table.read(
@@ -27,7 +29,8 @@ public record Instrument(
                   row.text("name"),
                   row.number("uncertainty"),
                   row.text("kind").equals("relative"),
-                  row.text("measures")));
+                  row.text("measures"),
+                  row.text("least").isEmpty() ? 0 : row.number("least")));
 
   /** All instruments of the table {@code instruments.csv}, in its order. */
   public static List<Instrument> all() {
@@ -63,6 +66,6 @@ public record Instrument(
 
   /** Uncertainty of a reading of this size, in the unit of the reading. */
   public double uncertaintyAt(double reading) {
-    return relative ? uncertainty * Math.abs(reading) : uncertainty;
+    return Math.max(least, relative ? uncertainty * Math.abs(reading) : uncertainty);
   }
 }

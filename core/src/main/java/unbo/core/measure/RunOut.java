@@ -9,6 +9,11 @@ import java.util.List;
  * which for equal angles are the first two terms of the discrete Fourier series; what is left over
  * is steps and spikes.
  *
+ * <p>The fit has five constants (mean, two for each sine), so it swallows the share 5/n of a spike
+ * at one reading and leaves 1 − 5/n of it (the leverage of a point in least squares at equal
+ * angles; Draper and Smith, Applied Regression Analysis, chapter 8). What is left over is judged by
+ * that.
+ *
  * <p>Limits: at least {@value #LEAST} readings, so that something is left over to judge; the sine's
  * uncertainty is that of one reading times √(2/n), for independent readings.
  *
@@ -31,6 +36,11 @@ public record RunOut(
 
   /** The fewest readings over one turn. */
   public static final int LEAST = 8;
+
+  /** From this many readings on, four fifths of a spike are left to be seen. */
+  public static final int ADVISED = 24;
+
+  private static final int FITTED_CONSTANTS = 5;
 
   /** The most readings over one turn. */
   public static final int MOST = 72;
@@ -101,8 +111,23 @@ public record RunOut(
   }
 
   /** The greatest of what is left over, without its sign. */
-  public double spikeMm() {
+  public double remainderMm() {
     return leftMm.stream().mapToDouble(Math::abs).max().orElseThrow();
+  }
+
+  /** The share of a spike at one reading that the fit leaves over: 1 − 5/n. */
+  public double leftShare() {
+    return 1 - (double) FITTED_CONSTANTS / readingsMm.size();
+  }
+
+  /** The height of the spike that leaves the greatest remainder, with its uncertainty at 95 %. */
+  public Measured spike() {
+    return new Measured(remainderMm() / leftShare(), readingUncertaintyMm / Math.sqrt(leftShare()));
+  }
+
+  /** The least height of a spike that this many readings tell from their own noise. */
+  public double leastSpikeMm() {
+    return 2 * spike().uncertainty();
   }
 
   /** The place of the greatest spike, in degrees from the mark. */
@@ -115,16 +140,15 @@ public record RunOut(
   }
 
   /**
-   * What it looks like: jumps when something left over is more than twice the uncertainty of a
-   * reading (four standard deviations, so that noise alone hardly ever is); still when no reading
-   * differs from another by more than that; else a smooth swing.
+   * What it looks like: jumps when the spike behind the greatest remainder is more than twice its
+   * uncertainty (four standard deviations, so that noise alone hardly ever is); still when no
+   * reading differs from another by more than twice that of a reading; else a smooth swing.
    */
   public Look look() {
-    double clear = 2 * readingUncertaintyMm;
-    if (spikeMm() > clear) {
+    if (remainderMm() / leftShare() > leastSpikeMm()) {
       return Look.JUMPS;
     }
-    return totalMm <= clear ? Look.STILL : Look.SMOOTH;
+    return totalMm <= 2 * readingUncertaintyMm ? Look.STILL : Look.SMOOTH;
   }
 
   /** The fitted once-per-turn sine about the mean, at an angle from the mark. */

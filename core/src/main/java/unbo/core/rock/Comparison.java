@@ -15,6 +15,12 @@ public final class Comparison {
   /** A gain over nothing: better for certain when the whole interval lies in it. */
   public static final Window BETTER = new Window(0, Double.POSITIVE_INFINITY);
 
+  /**
+   * From this difference on a hub is warm against its brother, in kelvin: well over what two probes
+   * differ by. General workshop practice, assumed.
+   */
+  public static final double WARM_K = 10;
+
   private Comparison() {}
 
   /** How much hotter this hub is than the one on the other side, in °C of difference. */

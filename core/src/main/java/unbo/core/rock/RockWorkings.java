@@ -119,8 +119,15 @@ public record RockWorkings(double rimMm, Instrument gauge, double radiusMm, Orig
         pair.meanContactAngleDeg(),
         pair.angleUncertaintyDeg(),
         "°",
-        pair.angleKnown()
-            ? Origin.table("contact angles of the numbers, recalled")
-            : Origin.assumed("not in our table: 14° is the middle of the light series"));
+        origin(pair));
+  }
+
+  private static Origin origin(TaperPair pair) {
+    if (!pair.angleKnown()) {
+      return Origin.assumed("not in our table: 14° is the middle of the light series");
+    }
+    return pair.read()
+        ? Origin.table("contact angles of the numbers, recalled")
+        : Origin.assumed("as in the section’s usual bearings: the numbers were not read");
   }
 }

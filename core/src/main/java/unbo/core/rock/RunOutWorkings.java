@@ -5,6 +5,7 @@ import unbo.core.measure.RunOut;
 import unbo.core.working.Formula;
 import unbo.core.working.Input;
 import unbo.core.working.Origin;
+import unbo.core.working.Values;
 import unbo.core.working.Working;
 
 /**
@@ -17,6 +18,8 @@ public record RunOutWorkings(RunOut runOut, Origin origin) {
 
   private static final String FOURIER =
       "Least squares at equal angles: the first terms of the discrete Fourier series";
+  private static final String LEVERAGE =
+      "Least squares: a fit of 5 constants takes the share 5/n of a point into itself (leverage)";
   private static final String LIMITS =
       "Readings at equal angles from the mark, in the sense of turning; independent errors.";
 
@@ -54,9 +57,56 @@ public record RunOutWorkings(RunOut runOut, Origin origin) {
         "Largest remainder",
         "mm",
         "greatest |r − mean − once − twice|",
-        runOut.spikeMm(),
-        1,
+        runOut.remainderMm(),
+        Math.sqrt(runOut.leftShare()),
         FOURIER);
+  }
+
+  /** The height of a spike at one reading that would leave this remainder, in mm. */
+  public Working spike() {
+    return Working.of(
+        Formula.of(
+                "Spike behind the remainder",
+                "mm",
+                "s = (r + δ) / (1 − 5 / n)",
+                v -> (v.get("r") + v.get("δ")) / leftShare(v),
+                LEVERAGE,
+                "One spike at one reading; several spread the remainder.")
+            .by("share of a spike that the fit leaves", "", RunOutWorkings::leftShare),
+        List.of(
+            Input.exact("r", "largest remainder", runOut.remainderMm(), "mm", origin),
+            Input.exact("n", "readings of the turn", count(), "", origin),
+            Input.of(
+                "δ",
+                "error of the remainder",
+                0,
+                runOut.readingUncertaintyMm() * Math.sqrt(runOut.leftShare()),
+                "mm",
+                Origin.table("usual for this kind of gauge"))));
+  }
+
+  /** The least spike that this many readings show, in mm. */
+  public Working leastSpike() {
+    return Working.of(
+        Formula.of(
+            "Smallest spike that can be seen",
+            "mm",
+            "s₀ = 2 · U / √(1 − 5 / n)",
+            v -> 2 * v.get("U") / Math.sqrt(leftShare(v)),
+            LEVERAGE,
+            "Four standard deviations of the dial indicator’s own noise."),
+        List.of(
+            Input.exact(
+                "U",
+                "uncertainty of one reading",
+                runOut.readingUncertaintyMm(),
+                "mm",
+                Origin.table("usual for this kind of gauge")),
+            Input.exact("n", "readings of the turn", count(), "", origin)));
+  }
+
+  private static double leftShare(Values v) {
+    return 1 - 5 / v.get("n");
   }
 
   /** Where the high spot of the swing lies, in degrees from the mark. */

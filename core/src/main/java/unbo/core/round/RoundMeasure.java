@@ -2,6 +2,7 @@ package unbo.core.round;
 
 import java.util.Arrays;
 import java.util.Optional;
+import unbo.core.rock.Comparison;
 
 /**
  * What can be taken at a position on a round. More is worse for all of them but the seal's grip.
@@ -60,6 +61,11 @@ public enum RoundMeasure {
   /** Expanded uncertainty of the difference from the brother on the same round, in its unit. */
   public double uncertaintyBetweenBrothers() {
     return spread.ofDifference(spread.mounting);
+  }
+
+  /** From this difference on it is a finding against the brother, in its unit; 0 where any is. */
+  public double leastAgainstBrother() {
+    return this == HEAT ? Comparison.WARM_K : 0;
   }
 
   /** Unit of a difference between two values: kelvin where the values are degrees. */

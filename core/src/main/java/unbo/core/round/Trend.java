@@ -62,10 +62,11 @@ public record Trend(
         : worsening < -uncertainty ? Change.BETTER : Change.SAME;
   }
 
-  /** Whether a value is surely worse than its brother's on the same round. */
+  /** Whether a value is surely, and by enough, worse than its brother's on the same round. */
   public static boolean isWorseThanBrother(RoundMeasure measure, double own, double brother) {
-    return compare(measure.worsening(own, brother), measure.uncertaintyBetweenBrothers())
-        == Change.WORSE;
+    double worsening = measure.worsening(own, brother);
+    return worsening >= measure.leastAgainstBrother()
+        && compare(worsening, measure.uncertaintyBetweenBrothers()) == Change.WORSE;
   }
 
   /** The slope's uncertainty is that of one value over the root of the days' sum of squares. */

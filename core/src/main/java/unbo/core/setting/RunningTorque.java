@@ -1,5 +1,6 @@
 package unbo.core.setting;
 
+import java.util.Locale;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Verdict;
 
@@ -30,5 +31,26 @@ public record RunningTorque(Measured newtonMetres) {
       return Verdict.YES;
     }
     return newtonMetres.least() > limitNewtonMetres ? Verdict.NO : Verdict.CANNOT_TELL;
+  }
+
+  /**
+   * Whether it is clearly over another, read by the same scale at the same radius: over its
+   * greatest with its own least. The two uncertainties are added, not squared and rooted, for the
+   * scale is the same and so may its error be.
+   */
+  public Verdict over(RunningTorque other) {
+    if (newtonMetres.least() > other.newtonMetres.most()) {
+      return Verdict.YES;
+    }
+    return newtonMetres.most() < other.newtonMetres.least() ? Verdict.NO : Verdict.CANNOT_TELL;
+  }
+
+  /** The torque with its uncertainty, in words. */
+  public String text() {
+    return String.format(
+        Locale.ROOT,
+        "Turning torque %.2f ± %.2f Nm (95 %%)",
+        newtonMetres.value(),
+        newtonMetres.uncertainty());
   }
 }

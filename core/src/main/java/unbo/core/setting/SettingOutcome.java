@@ -23,6 +23,7 @@ public record SettingOutcome(Verdict inWindow, String text, boolean overLimit) {
   /** How a spinning wheel came to rest, in the school that goes by it. */
   public enum ComingToRest {
     FREE("runs on, swings back at the heavy side, stops by itself"),
+    LOOSE("runs on, but a clear rock is felt at the rim"),
     DRAGS("stops evenly, as if held"),
     ROUGH("stops with grit, a notch or a rub");
 
@@ -71,32 +72,82 @@ public record SettingOutcome(Verdict inWindow, String text, boolean overLimit) {
     return Optional.of(new SettingOutcome(verdict, text, over));
   }
 
-  /** Slight preload: the running torque against the maker's limit. */
-  public static SettingOutcome ofTorque(RunningTorque torque, double limitNm) {
-    Verdict verdict = torque.within(limitNm);
-    String figures =
-        String.format(
-            Locale.ROOT,
-            "%.2f ± %.2f Nm (95 %%)",
-            torque.newtonMetres().value(),
-            torque.newtonMetres().uncertainty());
-    String word =
-        switch (verdict) {
-          case YES -> "within the limit of ";
-          case CANNOT_TELL -> "cannot tell against the limit of ";
-          case NO -> "more than slight preload, over the limit of ";
-        };
-    return new SettingOutcome(
-        verdict,
-        String.format(Locale.ROOT, "Turning torque %s: %s%.2f Nm.", figures, word, limitNm),
-        false);
+  /**
+   * Slight preload: the running torque between that of the loosened pair and the maker's limit. A
+   * pair that drags no more than with clear play shows no preload.
+   *
+   * @param loosened torque of the same pair, loosened to clear play, by the same scale at the same
+   *     radius with the seals on; empty when nobody has measured it
+   * @param limitNm the vehicle maker's limit in Nm
+   */
+  public static SettingOutcome ofTorque(
+      RunningTorque torque, Optional<RunningTorque> loosened, double limitNm) {
+    Verdict under = torque.within(limitNm);
+    String figures = torque.text();
+    if (under != Verdict.YES) {
+      String word =
+          under == Verdict.NO
+              ? "more than slight preload, over the limit of "
+              : "cannot tell against the limit of ";
+      return new SettingOutcome(
+          under, figures + String.format(Locale.ROOT, ": %s%.2f Nm.", word, limitNm), false);
+    }
+    return loosened
+        .map(l -> over(torque, l, figures, limitNm))
+        .orElseGet(
+            () ->
+                new SettingOutcome(
+                    Verdict.CANNOT_TELL,
+                    figures
+                        + String.format(
+                            Locale.ROOT,
+                            ": under the limit of %.2f Nm, but cannot tell whether there is preload. Loosen to clear play and measure again in the same way.",
+                            limitNm),
+                    false));
   }
 
-  /** Just free: a judgement, and said to be one. */
-  public static SettingOutcome ofJudgement(ComingToRest rest) {
-    return new SettingOutcome(
-        rest == ComingToRest.FREE ? Verdict.YES : Verdict.NO,
-        "Judged, not measured: the wheel " + rest.title() + ".",
-        false);
+  private static SettingOutcome over(
+      RunningTorque torque, RunningTorque loosened, String figures, double limitNm) {
+    Verdict more = torque.over(loosened);
+    String word =
+        switch (more) {
+          case YES -> "clearly over the loosened pair’s " + newtonMetres(loosened.newtonMetres());
+          case CANNOT_TELL ->
+              "cannot tell from the loosened pair’s " + newtonMetres(loosened.newtonMetres());
+          case NO -> "less than the loosened pair’s " + newtonMetres(loosened.newtonMetres());
+        };
+    String limit =
+        more == Verdict.YES
+            ? String.format(Locale.ROOT, ", within the limit of %.2f Nm.", limitNm)
+            : ": no preload is shown.";
+    return new SettingOutcome(more, figures + ": " + word + limit, false);
+  }
+
+  private static String newtonMetres(Measured torque) {
+    return String.format(
+        Locale.ROOT, "%.2f ± %.2f Nm (95 %%)", torque.value(), torque.uncertainty());
+  }
+
+  /**
+   * Just free: a judgement, and said to be one. Where the drag was measured, it must not be clearly
+   * over that of the loosened pair: that would be preload.
+   *
+   * @param torque running torque as set, empty when only judged
+   * @param loosened that of the pair loosened to clear play
+   */
+  public static SettingOutcome ofJudgement(
+      ComingToRest rest, Optional<RunningTorque> torque, Optional<RunningTorque> loosened) {
+    boolean preload =
+        torque.isPresent()
+            && loosened.isPresent()
+            && torque.get().over(loosened.get()) == Verdict.YES;
+    String judged = "Judged, not measured: the wheel " + rest.title() + ".";
+    if (preload) {
+      return new SettingOutcome(
+          Verdict.NO,
+          judged + " It drags clearly more than the loosened pair: that is preload, not just free.",
+          false);
+    }
+    return new SettingOutcome(rest == ComingToRest.FREE ? Verdict.YES : Verdict.NO, judged, false);
   }
 }

@@ -15,6 +15,8 @@ import unbo.core.working.Working;
 public final class SettingWorkings {
 
   private static final String READINGS = "JCGM 100:2008, 4.2 and G.3: U = √((t·s/√n)² + U_gauge²)";
+  private static final Origin SCALE =
+      Origin.table("usual for this kind of gauge; a calibration certificate replaces it");
   private static final String ONE =
       "One reading: nothing is known of the scatter, so the result looks better than it is. ";
 
@@ -160,16 +162,30 @@ public final class SettingWorkings {
             Input.exact("r", "radius of the pull", radiusMm, "mm", origin)));
   }
 
+  /**
+   * The turning torque from which on preload is shown: that of the pair loosened to clear play,
+   * with both uncertainties on top, since both are read by the same scale.
+   */
+  public static Working preloadFrom(
+      Measured loosenedN, Measured forceN, double radiusMm, Origin origin) {
+    return Working.of(
+        Formula.of(
+            "Preload shows from",
+            "Nm",
+            "M₀ = (F₀ + U₀ + U) · r / 1000",
+            v -> (v.get("F₀") + v.get("U₀") + v.get("U")) * v.get("r") / 1000,
+            "Guard band of the expanded uncertainties (JCGM 106, ISO 14253-1).",
+            "Same scale, same radius, seals on, loosened to clear play; below it the pair may as well have play."),
+        List.of(
+            Input.exact("F₀", "force on the scale, loosened", loosenedN.value(), "N", origin),
+            Input.exact("U₀", "its uncertainty (95 %)", loosenedN.uncertainty(), "N", SCALE),
+            Input.exact("U", "uncertainty of the force as set", forceN.uncertainty(), "N", SCALE),
+            Input.exact("r", "radius of the pull", radiusMm, "mm", origin)));
+  }
+
   private static Input scale(Measured force) {
     Instrument scale = Instrument.measuring("force").get(0);
-    Input error =
-        Input.of(
-            "δ",
-            "error of the " + scale.name(),
-            0,
-            force.uncertainty(),
-            "N",
-            Origin.table("usual for this kind of gauge; a calibration certificate replaces it"));
+    Input error = Input.of("δ", "error of the " + scale.name(), 0, force.uncertainty(), "N", SCALE);
     return error.or(
         "have the spring scale checked against a known mass, then use its own figure",
         force.uncertainty() / 4);

@@ -34,7 +34,7 @@ class RunOutTest {
     assertThat(runOut.sineMm()).isCloseTo(0.06, within(1e-9));
     assertThat(runOut.highSpotDeg()).isCloseTo(215, within(1e-6));
     assertThat(runOut.twiceMm()).isCloseTo(0.015, within(1e-9));
-    assertThat(runOut.spikeMm()).as("nothing is left over").isLessThan(1e-9);
+    assertThat(runOut.remainderMm()).as("nothing is left over").isLessThan(1e-9);
     assertThat(runOut.fittedMm(215)).isCloseTo(0.26, within(1e-9));
     assertThat(runOut.look()).isEqualTo(RunOut.Look.SMOOTH);
   }
@@ -63,6 +63,28 @@ class RunOutTest {
     assertThat(runOut.sineMm()).isCloseTo(2 * 0.08 / 12, within(1e-12));
     assertThat(runOut.spikeDeg()).isEqualTo(240);
     assertThat(runOut.look()).isEqualTo(RunOut.Look.JUMPS);
+  }
+
+  /**
+   * A fit of five constants through n readings takes 5/n of a lone spike into itself. The spike is
+   * found again whole whatever n is, but eight readings see only one three times as high as the
+   * dial's uncertainty, and twenty-four one little over twice.
+   */
+  @ParameterizedTest
+  @ValueSource(ints = {8, 12, 24, 72})
+  void aSpikeIsJudgedByWhatSoManyReadingsCanShow(int n) {
+    List<Double> readings = new ArrayList<>(trace(n, 0.05, 30, 0.01));
+    readings.set(n / 2, readings.get(n / 2) + 0.03);
+    RunOut runOut = RunOut.of(readings, Instrument.dial());
+    assertThat(runOut.remainderMm()).isCloseTo(0.03 * (1 - 5.0 / n), within(1e-12));
+    assertThat(runOut.spike().value()).isCloseTo(0.03, within(1e-12));
+    assertThat(runOut.look()).isEqualTo(RunOut.Look.JUMPS);
+    double seen = runOut.leastSpikeMm();
+    assertThat(seen).isCloseTo(0.01 / Math.sqrt(1 - 5.0 / n), within(1e-12));
+    readings.set(n / 2, readings.get(n / 2) - 0.03 + seen * 0.99);
+    assertThat(RunOut.of(readings, Instrument.dial()).look()).isEqualTo(RunOut.Look.SMOOTH);
+    readings.set(n / 2, readings.get(n / 2) + seen * 0.02);
+    assertThat(RunOut.of(readings, Instrument.dial()).look()).isEqualTo(RunOut.Look.JUMPS);
   }
 
   /** The dial's own noise is hardly ever taken for damage: twice its reading's uncertainty. */

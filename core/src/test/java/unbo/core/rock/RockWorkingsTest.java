@@ -51,14 +51,25 @@ class RockWorkingsTest {
   /** By hand: dE/E = dα/(sin α · cos α), 0.5° at 14.3° is 3.6 %; the dial makes 0.3 %. */
   @Test
   void theContactAngleMakesMostOfTheDoubt() {
-    Working w = new RockWorkings(1.9, Instrument.dial(), 300, HERE).likeEndPlay(pair());
+    TaperPair read = new TaperPair(70, 14.3, true, true);
+    Working w = new RockWorkings(1.9, Instrument.dial(), 300, HERE).likeEndPlay(read);
     assertThat(w.mostDoubtful().orElseThrow().input().symbol()).isEqualTo("α");
-    double alpha = Math.toRadians(pair().meanContactAngleDeg());
-    double byAngle =
-        w.result().value()
-            * Math.toRadians(pair().angleUncertaintyDeg())
-            / (Math.sin(alpha) * Math.cos(alpha));
+    double alpha = Math.toRadians(14.3);
+    double byAngle = w.result().value() * Math.toRadians(0.5) / (Math.sin(alpha) * Math.cos(alpha));
     assertThat(w.result().uncertainty()).isBetween(byAngle, 1.3 * byAngle);
+  }
+
+  /**
+   * Until the numbers are read the angle is assumed within a quarter; the play goes with 1/tan, so
+   * a flat angle adds a third where a steep one takes a fifth.
+   */
+  @Test
+  void anAssumedAngleCarriesItsQuarter() {
+    assertThat(pair().read()).isFalse();
+    assertThat(pair().angleUncertaintyDeg())
+        .isCloseTo(pair().meanContactAngleDeg() / 4, within(1e-9));
+    Working w = new RockWorkings(1.9, Instrument.dial(), 300, HERE).likeEndPlay(pair());
+    assertThat(w.result().uncertainty() / w.result().value()).isBetween(0.25, 0.35);
   }
 
   @Test

@@ -30,8 +30,8 @@ class RoundTest {
     assertThat(trend(RoundMeasure.GRIP, 3, 1).change()).as("less grip").isEqualTo(Change.WORSE);
     assertThat(trend(RoundMeasure.HEAT, 60, 40).change()).isEqualTo(Change.BETTER);
     assertThat(trend(RoundMeasure.HEAT, 40, 52).change()).as("a warm day").isEqualTo(Change.SAME);
-    assertThat(Trend.isWorseThanBrother(RoundMeasure.HEAT, 44, 40)).isFalse();
-    assertThat(Trend.isWorseThanBrother(RoundMeasure.HEAT, 46, 40)).isTrue();
+    assertThat(Trend.isWorseThanBrother(RoundMeasure.HEAT, 49, 40)).isFalse();
+    assertThat(Trend.isWorseThanBrother(RoundMeasure.HEAT, 50, 40)).isTrue();
   }
 
   /** 0.1 mm in 100 days is 0.36525 mm a year. */

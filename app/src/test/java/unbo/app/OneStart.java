@@ -1,0 +1,28 @@
+package unbo.app;
+
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.test.context.SpringBootContextLoader;
+import org.springframework.context.ApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.test.context.MergedContextConfiguration;
+
+/**
+ * Starts applications one after the other. Tests run beside each other, but the logging that all
+ * applications of a process share is set up at every start and cannot stand two at once.
+ */
+public final class OneStart extends SpringBootContextLoader {
+
+  @Override
+  public ApplicationContext loadContext(MergedContextConfiguration configuration) throws Exception {
+    synchronized (OneStart.class) {
+      return super.loadContext(configuration);
+    }
+  }
+
+  /** Runs an application of a test's own. */
+  public static ConfigurableApplicationContext of(SpringApplicationBuilder own, String... given) {
+    synchronized (OneStart.class) {
+      return own.run(given);
+    }
+  }
+}
