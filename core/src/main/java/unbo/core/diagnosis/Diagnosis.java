@@ -8,7 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import unbo.core.evidence.Distribution;
 
 /**
  * What the answers so far come to. One cause or none of the table; probabilities sum to one, see
@@ -20,17 +22,19 @@ public final class Diagnosis {
   /** A cause over this share counts for the urgency of the whole. */
   public static final double COUNTS_OVER = 0.10;
 
+  private static final int MOST_BESIDE = 2;
+
   private final DiagnosisModel model;
   private final Map<String, String> answers;
-  private final Evidence evidence;
+  private final Findings findings;
   private final double[] posterior;
   private final List<Stop> stops;
 
   private Diagnosis(DiagnosisModel model, Map<String, String> answers) {
     this.model = model;
     this.answers = new LinkedHashMap<>(answers);
-    this.evidence = new Evidence(model, answers);
-    this.posterior = evidence.posterior();
+    this.findings = new Findings(model, answers);
+    this.posterior = findings.posterior();
     this.stops = StopRules.of(model, answers);
   }
 
@@ -120,7 +124,7 @@ public final class Diagnosis {
     for (String test : answers.keySet()) {
       Map<String, String> rest = new LinkedHashMap<>(answers);
       rest.remove(test);
-      without.put(test, new Evidence(model, rest).posterior());
+      without.put(test, new Findings(model, rest).posterior());
     }
     return IntStream.range(0, posterior.length)
         .boxed()
@@ -149,7 +153,7 @@ public final class Diagnosis {
 
   /** The likeliest cause. */
   public Cause first() {
-    return model.causes().get(indexOfFirst(posterior));
+    return model.causes().get(Distribution.indexOfFirst(posterior));
   }
 
   public double probability(String cause) {
@@ -163,7 +167,7 @@ public final class Diagnosis {
 
   /** How uncertain it still is, in bits. */
   public double entropyBits() {
-    return Evidence.entropyBits(posterior);
+    return Distribution.entropyBits(posterior);
   }
 
   /** Findings that forbid moving it, whatever is likely; empty when there are none. */
@@ -173,9 +177,26 @@ public final class Diagnosis {
 
   /** Second causes that explain what the likeliest one leaves over, the best first. */
   public List<Beside> besides() {
-    return isAnswered() && !first().isNoneOfThese()
-        ? new SecondFault(model, evidence, stops, indexOfFirst(posterior)).all()
-        : List.of();
+    if (!isAnswered() || first().isNoneOfThese()) {
+      return List.of();
+    }
+    Set<DiagnosisTest> stopping =
+        stops.stream()
+            .flatMap(s -> s.findings().stream())
+            .map(Finding::test)
+            .collect(Collectors.toSet());
+    return findings
+        .leftover()
+        .best(
+            c -> !model.causes().get(c).isNoneOfThese(),
+            f -> stopping.contains(model.tests().get(f.question())),
+            MOST_BESIDE)
+        .stream()
+        .map(
+            s ->
+                new Beside(
+                    model.causes().get(s.hypothesis()), model.tests().get(s.explains().question())))
+        .toList();
   }
 
   /**
@@ -187,7 +208,7 @@ public final class Diagnosis {
 
   /** Answers that do not count: one nearer the part says the same, or makes them say nothing. */
   public List<OverruledAnswer> overruled() {
-    return evidence.overruled();
+    return findings.overruled();
   }
 
   /**
@@ -295,7 +316,7 @@ public final class Diagnosis {
   }
 
   private TestChoice choice(Circumstances circumstances) {
-    return new TestChoice(model, this, evidence, circumstances);
+    return new TestChoice(model, this, findings, circumstances);
   }
 
   /** The next test worth doing; empty when no answer could change what to do. */
@@ -323,13 +344,5 @@ public final class Diagnosis {
    */
   public boolean isSettled(Circumstances circumstances) {
     return choice(circumstances).isSettled();
-  }
-
-  static int indexOfFirst(double[] probabilities) {
-    int first = 0;
-    for (int c = 1; c < probabilities.length; c++) {
-      first = probabilities[c] > probabilities[first] ? c : first;
-    }
-    return first;
   }
 }

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import unbo.core.evidence.Likelihoods;
 import unbo.core.vehicle.VehicleKind;
 import unbo.core.vehicle.VehicleLayout;
 import unbo.core.vehicle.VehicleTemplate;
@@ -33,13 +34,8 @@ public final class DiagnosisModel {
   private final List<Cause> causes;
   private final List<DiagnosisTest> tests;
   private final Map<String, Integer> testIndex = new HashMap<>();
-  private final double[][][] likelihood;
-  private final double[][][] findings;
-  private final double[][] spreads;
+  private final Likelihoods likelihoods;
   private final String[][][] reasons;
-  private final double[] priors;
-  private final int[] groupOfTest;
-  private final int groups;
   private final Set<String> wheels;
 
   /** What decides which causes and answers a vehicle has. */
@@ -65,25 +61,21 @@ public final class DiagnosisModel {
     this.kind = kind;
     this.causes = causes;
     this.tests = tests;
-    this.likelihood = likelihood;
     this.reasons = reasons;
-    List<String> names =
-        tests.stream().map(DiagnosisTest::group).filter(g -> !g.isEmpty()).distinct().toList();
-    this.groups = names.size();
-    this.groupOfTest = tests.stream().mapToInt(t -> names.indexOf(t.group())).toArray();
-    this.findings = new double[tests.size()][][];
-    this.spreads = new double[tests.size()][];
+    this.likelihoods =
+        new Likelihoods(
+            causes.stream().mapToDouble(Cause::prior).toArray(),
+            likelihood,
+            tests.stream().map(DiagnosisTest::group).toList(),
+            tests.stream().mapToInt(t -> t.occasion().distance()).toArray());
     for (int t = 0; t < tests.size(); t++) {
       testIndex.put(tests.get(t).id(), t);
-      fillFindings(t);
     }
     this.wheels =
         causes.stream()
             .map(c -> c.place().wheel())
             .filter(w -> !w.isEmpty())
             .collect(Collectors.toSet());
-    double sum = causes.stream().mapToDouble(Cause::prior).sum();
-    this.priors = causes.stream().mapToDouble(c -> c.prior() / sum).toArray();
   }
 
   /** The same with its priors moved. */
@@ -92,14 +84,9 @@ public final class DiagnosisModel {
     this.causes = other.causes;
     this.tests = other.tests;
     this.testIndex.putAll(other.testIndex);
-    this.likelihood = other.likelihood;
-    this.findings = other.findings;
-    this.spreads = other.spreads;
+    this.likelihoods = other.likelihoods.with(priors);
     this.reasons = other.reasons;
-    this.groupOfTest = other.groupOfTest;
-    this.groups = other.groups;
     this.wheels = other.wheels;
-    this.priors = priors;
   }
 
   /** The model with the priors that a vehicle's own history gives it. */
@@ -107,15 +94,10 @@ public final class DiagnosisModel {
     if (shifts.isEmpty()) {
       return this;
     }
-    double[] moved = new double[priors.length];
-    double sum = 0;
+    double[] moved = likelihoods.priors();
     for (int c = 0; c < moved.length; c++) {
       VehicleHistory.Shift shift = shifts.get(causes.get(c).id());
-      moved[c] = priors[c] * (shift == null ? 1 : shift.factor());
-      sum += moved[c];
-    }
-    for (int c = 0; c < moved.length; c++) {
-      moved[c] /= sum;
+      moved[c] *= shift == null ? 1 : shift.factor();
     }
     return new DiagnosisModel(this, moved);
   }
@@ -125,34 +107,12 @@ public final class DiagnosisModel {
    * is heard at the wrong corner now and then; our own grading.
    */
   public DiagnosisModel accusing(String wheel) {
-    double[] moved = new double[priors.length];
-    double sum = 0;
+    double[] moved = likelihoods.priors();
     for (int c = 0; c < moved.length; c++) {
       String at = causes.get(c).place().wheel();
-      moved[c] = priors[c] * (at.isEmpty() || at.equals(wheel) ? 1 : ELSEWHERE);
-      sum += moved[c];
-    }
-    for (int c = 0; c < moved.length; c++) {
-      moved[c] /= sum;
+      moved[c] *= at.isEmpty() || at.equals(wheel) ? 1 : ELSEWHERE;
     }
     return new DiagnosisModel(this, moved);
-  }
-
-  private void fillFindings(int t) {
-    int answers = tests.get(t).answers().size();
-    findings[t] = new double[answers][causes.size()];
-    spreads[t] = new double[answers];
-    for (int a = 0; a < answers; a++) {
-      double least = Double.MAX_VALUE;
-      double most = -Double.MAX_VALUE;
-      for (int c = 0; c < causes.size(); c++) {
-        double log = Math.log(likelihood[t][c][a]);
-        findings[t][a][c] = log;
-        least = Math.min(least, log);
-        most = Math.max(most, log);
-      }
-      spreads[t][a] = most - least;
-    }
   }
 
   /** For each kind that has tables, the layout that stands for some vehicle of it. */
@@ -236,7 +196,7 @@ public final class DiagnosisModel {
   }
 
   double prior(int cause) {
-    return priors[cause];
+    return likelihoods.prior(cause);
   }
 
   int indexOfTest(String id) {
@@ -245,27 +205,12 @@ public final class DiagnosisModel {
 
   /** Probability of each answer of a test under a cause. */
   double[] answers(int test, int cause) {
-    return likelihood[test][cause];
+    return likelihoods.answers(test, cause);
   }
 
-  /** Natural logarithm of an answer's probability, over all causes. */
-  double[] finding(int test, int answer) {
-    return findings[test][answer];
-  }
-
-  /** How far an answer's logarithms spread over the causes. */
-  double spread(int test, int answer) {
-    return spreads[test][answer];
-  }
-
-  /** Number of groups of tests that say the same thing. */
-  int groups() {
-    return groups;
-  }
-
-  /** The group of a test; −1 for none. */
-  int group(int test) {
-    return groupOfTest[test];
+  /** Causes are its hypotheses and tests its questions, by the same numbers. */
+  Likelihoods likelihoods() {
+    return likelihoods;
   }
 
   /** Why an answer fits a cause as it does; empty where it says nothing either way. */

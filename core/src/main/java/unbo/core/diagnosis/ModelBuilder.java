@@ -10,14 +10,13 @@ import java.util.Set;
 import unbo.core.diagnosis.DiagnosisTables.CauseRow;
 import unbo.core.diagnosis.DiagnosisTables.LikelihoodRow;
 import unbo.core.diagnosis.DiagnosisTables.TestRow;
+import unbo.core.evidence.Grades;
 import unbo.core.vehicle.VehicleKind;
 import unbo.core.vehicle.VehicleLayout;
 
 /** Spells the tables out for the wheels of one vehicle, and checks what comes of it. */
 final class ModelBuilder {
 
-  private static final double[] GRADES = {0.02, 0.1, 0.35, 0.7, 0.93};
-  private static final int NEUTRAL = 3;
   private static final double NONE_SHARE = 0.04;
 
   /** The least difference of natural logarithms that tells two causes apart. */
@@ -55,7 +54,7 @@ final class ModelBuilder {
         }
       }
     }
-    normalise();
+    Grades.normalise(likelihood);
     check();
     return new DiagnosisModel(kind, causes, tests, likelihood, reasons);
   }
@@ -165,7 +164,7 @@ final class ModelBuilder {
       for (int c = 0; c < causes.size(); c++) {
         likelihood[t][c] = new double[tests.get(t).answers().size()];
         reasons[t][c] = new String[tests.get(t).answers().size()];
-        Arrays.fill(likelihood[t][c], GRADES[NEUTRAL - 1]);
+        Arrays.fill(likelihood[t][c], Grades.share(Grades.NEUTRAL));
         Arrays.fill(reasons[t][c], "");
       }
     }
@@ -179,7 +178,7 @@ final class ModelBuilder {
           for (String answer : answers(word, cause)) {
             int a = tests.get(t).indexOf(answer);
             if (a >= 0) {
-              likelihood[t][c][a] = GRADES[row.grade() - 1];
+              likelihood[t][c][a] = Grades.share(row.grade());
               reasons[t][c][a] = row.reason();
             }
           }
@@ -190,15 +189,6 @@ final class ModelBuilder {
 
   private Set<String> answers(String word, Cause cause) {
     return word.startsWith("@") ? Wheel.answers(word, cause.place().wheel(), wheels) : Set.of(word);
-  }
-
-  private void normalise() {
-    for (double[][] test : likelihood) {
-      for (double[] answers : test) {
-        double sum = Arrays.stream(answers).sum();
-        Arrays.setAll(answers, a -> answers[a] / sum);
-      }
-    }
   }
 
   private void check() {

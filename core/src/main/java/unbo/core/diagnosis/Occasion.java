@@ -32,10 +32,11 @@ public enum Occasion {
   }
 
   /**
-   * Whether what is found so is nearer the part: in the hand over on the stand over on the road.
+   * How far what is found so is from the part, in steps: in the hand over on the stand over on the
+   * road.
    */
-  boolean isNearerThan(Occasion other) {
-    return ordinal() > other.ordinal();
+  int distance() {
+    return values().length - 1 - ordinal();
   }
 
   public String id() {

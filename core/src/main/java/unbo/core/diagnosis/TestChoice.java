@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import unbo.core.diagnosis.Diagnosis.NextTest;
+import unbo.core.evidence.Distribution;
 
 /**
  * Which test is worth doing next. After a knock, a shake or a blow the fastenings come first
@@ -26,16 +27,16 @@ final class TestChoice {
 
   private final DiagnosisModel model;
   private final Diagnosis diagnosis;
-  private final Evidence evidence;
+  private final Findings findings;
   private final double[] posterior;
   private final Circumstances circumstances;
 
   TestChoice(
-      DiagnosisModel model, Diagnosis diagnosis, Evidence evidence, Circumstances circumstances) {
+      DiagnosisModel model, Diagnosis diagnosis, Findings findings, Circumstances circumstances) {
     this.model = model;
     this.diagnosis = diagnosis;
-    this.evidence = evidence;
-    this.posterior = evidence.posterior();
+    this.findings = findings;
+    this.posterior = findings.posterior();
     this.circumstances = circumstances;
   }
 
@@ -46,7 +47,7 @@ final class TestChoice {
 
   private List<NextTest> mostWorthFirst(Stream<DiagnosisTest> tests) {
     return tests
-        .map(t -> new NextTest(t, expectedBits(t), setupMinutes(t.occasion())))
+        .map(t -> new NextTest(t, findings.expectedBits(t), setupMinutes(t.occasion())))
         .sorted(
             Comparator.comparingDouble(
                     (NextTest n) -> n.bitsPerMinute() * (isReady(n.test()) ? 1 : NOT_YET))
@@ -92,7 +93,7 @@ final class TestChoice {
     return TestOrder.first(model, diagnosis.answers()).stream()
         .flatMap(id -> open.stream().filter(t -> t.id().equals(id)))
         .findFirst()
-        .map(t -> new NextTest(t, expectedBits(t), setupMinutes(t.occasion())));
+        .map(t -> new NextTest(t, findings.expectedBits(t), setupMinutes(t.occasion())));
   }
 
   /** Whether no test that can be done would change what to do. */
@@ -111,9 +112,9 @@ final class TestChoice {
       if (meant(test, a) > TO_BE_EXPECTED && diagnosis.isStopWith(test, a)) {
         return false;
       }
-      if (predicted(test, a) > TO_BE_EXPECTED) {
-        double[] after = evidence.posteriorWith(test, a);
-        if (!model.causes().get(Diagnosis.indexOfFirst(after)).decision().equals(decision)
+      if (findings.predicted(test, a) > TO_BE_EXPECTED) {
+        double[] after = findings.posteriorWith(test, a);
+        if (!model.causes().get(Distribution.indexOfFirst(after)).decision().equals(decision)
             || diagnosis.urgency(after) != urgency && diagnosis.stops().isEmpty()) {
           return false;
         }
@@ -140,25 +141,5 @@ final class TestChoice {
       sum += share > SIGN_OF ? posterior[c] * share : 0;
     }
     return sum;
-  }
-
-  private double predicted(DiagnosisTest test, int answer) {
-    int t = model.indexOfTest(test.id());
-    double sum = 0;
-    for (int c = 0; c < posterior.length; c++) {
-      sum += posterior[c] * model.answers(t, c)[answer];
-    }
-    return sum;
-  }
-
-  private double expectedBits(DiagnosisTest test) {
-    double expected = 0;
-    double whole = 0;
-    for (int a = 0; a < test.answers().size(); a++) {
-      double probability = predicted(test, a);
-      expected += probability * Evidence.entropyBits(evidence.posteriorWith(test, a));
-      whole += probability;
-    }
-    return Math.max(0, Evidence.entropyBits(posterior) - expected / whole);
   }
 }

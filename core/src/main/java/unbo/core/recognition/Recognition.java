@@ -2,11 +2,11 @@ package unbo.core.recognition;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import unbo.core.arrangement.Arrangement;
+import unbo.core.evidence.Weighing;
 
 /**
  * How likely each arrangement is after some looks, by Bayes from the tables of {@link
@@ -26,6 +26,9 @@ public record Recognition(List<Candidate> ranked, Optional<Clue> next) {
 
   static final double MOST_SURE = 0.97;
 
+  /** A look that tells less than this is not worth it; our own bound. */
+  private static final double LEAST_BITS = 0.02;
+
   /**
    * An arrangement that it may be.
    *
@@ -43,13 +46,14 @@ public record Recognition(List<Candidate> ranked, Optional<Clue> next) {
   public static Recognition of(Map<String, String> found) {
     RecognitionTables tables = RecognitionTables.standard();
     found.forEach(tables::require);
-    double[] weights = tables.weights(found);
+    Weighing weighing = tables.weighing(found);
+    double[] weights = weighing.posterior();
     List<Candidate> ranked = new ArrayList<>();
     for (int i = 0; i < weights.length; i++) {
       ranked.add(tables.candidate(i, Math.min(MOST_SURE, weights[i])));
     }
     ranked.sort(Comparator.comparingDouble(Candidate::sure).reversed());
-    return new Recognition(List.copyOf(ranked), next(tables, found, weights));
+    return new Recognition(List.copyOf(ranked), next(tables, found, weighing));
   }
 
   public boolean isEnough() {
@@ -57,43 +61,17 @@ public record Recognition(List<Candidate> ranked, Optional<Clue> next) {
   }
 
   private static Optional<Clue> next(
-      RecognitionTables tables, Map<String, String> found, double[] weights) {
-    double now = entropy(weights);
+      RecognitionTables tables, Map<String, String> found, Weighing weighing) {
     Clue best = null;
-    double most = 0.02;
-    for (Clue clue : tables.clues()) {
-      if (!found.containsKey(clue.id())) {
-        double gain = now - expected(tables, found, weights, clue);
-        if (gain > most) {
-          most = gain;
-          best = clue;
-        }
+    double most = LEAST_BITS;
+    for (int c = 0; c < tables.clues().size(); c++) {
+      Clue clue = tables.clues().get(c);
+      double gain = found.containsKey(clue.id()) ? 0 : weighing.expectedBits(c);
+      if (gain > most) {
+        most = gain;
+        best = clue;
       }
     }
     return Optional.ofNullable(best);
-  }
-
-  /** Mean entropy after a look, over what it may find. */
-  private static double expected(
-      RecognitionTables tables, Map<String, String> found, double[] weights, Clue clue) {
-    double sum = 0;
-    for (Clue.Answer answer : clue.answers()) {
-      double chance = 0;
-      for (int i = 0; i < weights.length; i++) {
-        chance += weights[i] * tables.likelihood(i, clue, answer.id());
-      }
-      Map<String, String> then = new LinkedHashMap<>(found);
-      then.put(clue.id(), answer.id());
-      sum += chance * entropy(tables.weights(then));
-    }
-    return sum;
-  }
-
-  private static double entropy(double[] weights) {
-    double sum = 0;
-    for (double w : weights) {
-      sum -= w > 0 ? w * Math.log(w) / Math.log(2) : 0;
-    }
-    return sum;
   }
 }

@@ -1,12 +1,17 @@
 package unbo.core.recognition;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
+import unbo.core.evidence.Finding;
+import unbo.core.evidence.Grades;
+import unbo.core.evidence.Likelihoods;
+import unbo.core.evidence.Weighing;
 import unbo.core.tables.Table;
 
 /**
@@ -15,7 +20,10 @@ import unbo.core.tables.Table;
 public final class RecognitionTables {
 
   private static final String FOLDER = "/unbo/core/recognition/";
-  private static final double[] GRADES = {0.02, 0.1, 0.35, 0.7, 0.93};
+
+  /** A look that is not graded for an arrangement says nothing either way. */
+  private static final double NOT_GRADED = 0.5;
+
   private static final RecognitionTables STANDARD = new RecognitionTables();
 
   private record Row(Arrangement arrangement, double prior, String kind) {}
@@ -23,6 +31,7 @@ public final class RecognitionTables {
   private final List<Clue> clues;
   private final List<Row> rows;
   private final Map<String, Double> grades = new HashMap<>();
+  private final Likelihoods likelihoods;
 
   private RecognitionTables() {
     clues = readClues();
@@ -36,6 +45,7 @@ public final class RecognitionTables {
                     row.number("prior"),
                     row.text("kind")));
     Table.read(RecognitionTables.class, FOLDER + "fits.csv", this::grade);
+    likelihoods = likelihoods();
   }
 
   static RecognitionTables standard() {
@@ -69,7 +79,7 @@ public final class RecognitionTables {
     }
     require(row.text("clue"), row.text("answer"));
     return grades.put(
-        key(arrangement, row.text("clue"), row.text("answer")), GRADES[row.whole("grade") - 1]);
+        key(arrangement, row.text("clue"), row.text("answer")), Grades.share(row.whole("grade")));
   }
 
   private static String key(String arrangement, String clue, String answer) {
@@ -91,24 +101,46 @@ public final class RecognitionTables {
 
   /** Refuses what the tables do not know. */
   void require(String clue, String answer) {
-    boolean known =
-        clues.stream()
-            .filter(c -> c.id().equals(clue))
-            .flatMap(c -> c.answers().stream())
-            .anyMatch(a -> a.id().equals(answer));
-    if (!known) {
-      throw new IllegalArgumentException("There is no answer " + answer + " to " + clue);
-    }
+    finding(clue, answer);
   }
 
-  /** Probability of an answer for a candidate, normalised over the answers. */
+  /** Probability of an answer for a candidate; those of a clue sum to one. */
   double likelihood(int i, Clue clue, String answer) {
-    String arrangement = rows.get(i).arrangement.id();
-    double sum = 0;
-    for (Clue.Answer a : clue.answers()) {
-      sum += grades.getOrDefault(key(arrangement, clue.id(), a.id()), 0.5);
+    Finding finding = finding(clue.id(), answer);
+    return likelihoods.answers(finding.question(), i)[finding.answer()];
+  }
+
+  private Likelihoods likelihoods() {
+    double[][][] all = new double[clues.size()][rows.size()][];
+    for (int c = 0; c < clues.size(); c++) {
+      Clue clue = clues.get(c);
+      for (int i = 0; i < rows.size(); i++) {
+        String arrangement = rows.get(i).arrangement.id();
+        all[c][i] =
+            clue.answers().stream()
+                .map(a -> key(arrangement, clue.id(), a.id()))
+                .mapToDouble(k -> grades.getOrDefault(k, NOT_GRADED))
+                .toArray();
+      }
     }
-    return grades.getOrDefault(key(arrangement, clue.id(), answer), 0.5) / sum;
+    Grades.normalise(all);
+    return new Likelihoods(
+        rows.stream().mapToDouble(Row::prior).toArray(),
+        all,
+        Collections.nCopies(clues.size(), ""),
+        new int[clues.size()]);
+  }
+
+  private Finding finding(String clue, String answer) {
+    for (int c = 0; c < clues.size(); c++) {
+      List<Clue.Answer> answers = clues.get(c).answers();
+      for (int a = 0; clues.get(c).id().equals(clue) && a < answers.size(); a++) {
+        if (answers.get(a).id().equals(answer)) {
+          return new Finding(c, a);
+        }
+      }
+    }
+    throw new IllegalArgumentException("There is no answer " + answer + " to " + clue);
   }
 
   int indexOf(Arrangement arrangement) {
@@ -127,32 +159,21 @@ public final class RecognitionTables {
   /** The sum of all candidates' products after some looks, before it is made one. */
   double sum(Map<String, String> found) {
     double sum = 0;
-    for (double product : products(found)) {
+    for (int i = 0; i < rows.size(); i++) {
+      double product = rows.get(i).prior;
+      for (Clue clue : clues) {
+        String answer = found.get(clue.id());
+        product *= answer == null ? 1 : likelihood(i, clue, answer);
+      }
       sum += product;
     }
     return sum;
   }
 
-  /** Probabilities of the candidates after some looks; they sum to one. */
-  double[] weights(Map<String, String> found) {
-    double[] weights = products(found);
-    double sum = sum(found);
-    for (int i = 0; i < weights.length; i++) {
-      weights[i] /= sum;
-    }
-    return weights;
-  }
-
-  private double[] products(Map<String, String> found) {
-    double[] weights = new double[rows.size()];
-    for (int i = 0; i < weights.length; i++) {
-      weights[i] = rows.get(i).prior;
-      for (Clue clue : clues) {
-        if (found.containsKey(clue.id())) {
-          weights[i] *= likelihood(i, clue, found.get(clue.id()));
-        }
-      }
-    }
-    return weights;
+  /** The candidates weighed by some looks. */
+  Weighing weighing(Map<String, String> found) {
+    List<Finding> findings = new ArrayList<>();
+    found.forEach((clue, answer) -> findings.add(finding(clue, answer)));
+    return new Weighing(likelihoods, findings);
   }
 }

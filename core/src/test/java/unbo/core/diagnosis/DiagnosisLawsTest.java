@@ -16,6 +16,7 @@ import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import unbo.core.evidence.Finding;
 import unbo.core.vehicle.VehicleKind;
 
 /** Laws of a diagnosis after answers as a true cause would give them, for every kind of vehicle. */
@@ -282,7 +283,8 @@ class DiagnosisLawsTest {
     both.put(one.id(), one.answers().get(0).id());
     both.put(other.id(), other.answers().get(0).id());
     double[] spreads = {
-      model.spread(model.indexOfTest(one.id()), 0), model.spread(model.indexOfTest(other.id()), 0)
+      model.likelihoods().spread(new Finding(model.indexOfTest(one.id()), 0)),
+      model.likelihoods().spread(new Finding(model.indexOfTest(other.id()), 0))
     };
     DiagnosisTest stronger = spreads[0] >= spreads[1] ? one : other;
     if (one.occasion() != other.occasion()) {

@@ -58,7 +58,9 @@ class RecognitionTest {
       for (Clue.Answer answer : clue.answers()) {
         double sum =
             java.util.Arrays.stream(
-                    RecognitionTables.standard().weights(Map.of(clue.id(), answer.id())))
+                    RecognitionTables.standard()
+                        .weighing(Map.of(clue.id(), answer.id()))
+                        .posterior())
                 .sum();
         assertThat(sum).isBetween(1 - 1e-9, 1 + 1e-9);
       }
