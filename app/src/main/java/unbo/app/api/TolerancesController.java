@@ -92,7 +92,8 @@ class TolerancesController {
 
   @GetMapping("/clearances")
   @Operation(
-      summary = "Radial internal clearance by group (ISO 5753-1)",
+      summary =
+          "Internal clearance by group: radial (ISO 5753-1), axial of four-point and double-row angular contact balls",
       parameters = {
         @Parameter(
             name = "kind",

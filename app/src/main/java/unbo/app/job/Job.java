@@ -104,6 +104,16 @@ public class Job implements Workpiece {
   }
 
   @Override
+  public Optional<Position> position() {
+    return Optional.of(place());
+  }
+
+  @Override
+  public Optional<String> vehicleKind() {
+    return Optional.of(vehicle.getKind().id());
+  }
+
+  @Override
   public String title() {
     return vehicle.getName() + ", " + place().title();
   }

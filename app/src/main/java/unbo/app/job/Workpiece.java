@@ -1,8 +1,12 @@
 package unbo.app.job;
 
+import java.util.List;
+import java.util.Optional;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Assembly;
+import unbo.core.safety.Cautions;
 import unbo.core.setting.School;
+import unbo.core.vehicle.Position;
 
 /**
  * What a station works on: an arrangement with facts. A job is one, whose record is kept; the bench
@@ -17,6 +21,23 @@ public interface Workpiece {
 
   /** The arrangement as far as its bearings and sizes are known. */
   Assembly assembly();
+
+  /** Where on its vehicle it stands; empty on the bench. */
+  default Optional<Position> position() {
+    return Optional.empty();
+  }
+
+  /** Id of the kind of vehicle that it is on; empty on the bench. */
+  default Optional<String> vehicleKind() {
+    return Optional.empty();
+  }
+
+  /** What must be minded at a station. */
+  default List<String> cautions(Station station) {
+    return station == null
+        ? List.of()
+        : Cautions.at(station.id(), arrangement(), vehicleKind(), position());
+  }
 
   /** The setting method that it keeps to. */
   School school();

@@ -2,6 +2,7 @@ package unbo.app.naming;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,6 +15,7 @@ import unbo.app.working.Figure;
 import unbo.app.working.Workings;
 import unbo.core.designation.Equivalents;
 import unbo.core.designation.Reading;
+import unbo.core.tolerance.InternalClearances;
 import unbo.core.tolerance.LimitWorkings;
 import unbo.core.tolerance.Limits;
 import unbo.core.tolerance.RingKind;
@@ -69,6 +71,17 @@ class BearingController {
     model.addAttribute("older", Equivalents.older(reading.bearing()));
     model.addAttribute("card", card);
     model.addAttribute("classes", classes);
+    model.addAttribute(
+        "axial",
+        InternalClearances.kindOf(reading.bearing())
+            .filter(InternalClearances::isAxial)
+            .isPresent());
+    model.addAttribute(
+        "clearanceSource",
+        card.groups().values().stream()
+            .map(InternalClearances.Clearance::source)
+            .distinct()
+            .collect(Collectors.joining(", ")));
     model.addAttribute("sizes", sizes(reading, card, workings));
     model.addAttribute("running", running(reading, card, workings));
     model.addAttribute("zones", ToleranceDrawing.of(card, reading.clearance(), WIDTH));

@@ -26,7 +26,6 @@ import unbo.core.measure.Readings;
 import unbo.core.measure.Verdict;
 import unbo.core.setting.SettingOutcome;
 import unbo.core.units.Digits;
-import unbo.core.vehicle.Position;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.HardStop;
 import unbo.core.verification.Proof;
@@ -205,9 +204,7 @@ public record ProveSheet(
 
   /** The tests that can be measured where a piece stands. */
   static List<AccusingTest> measurable(Workpiece piece) {
-    Optional<Position> position =
-        piece instanceof Job job ? Optional.of(job.place()) : Optional.empty();
-    return TestPlaces.of(piece.arrangement(), position);
+    return TestPlaces.of(piece.arrangement(), piece.position());
   }
 
   /** What was measured is done again first; else whatever can be measured here is offered. */

@@ -52,10 +52,8 @@ public record GeneralSetting(
   }
 
   public Instrument gauge() {
-    String kind = unit.equals("mm") ? "travel" : "force";
-    return Instrument.withId(gaugeId == null ? "" : gaugeId)
-        .filter(i -> i.measures().equals(kind))
-        .orElse(Instrument.measuring(kind).get(0));
+    List<Instrument> suiting = Instrument.inUnit(unit);
+    return suiting.stream().filter(i -> i.id().equals(gaugeId)).findFirst().orElse(suiting.get(0));
   }
 
   /** Mean and uncertainty; empty without a reading. */

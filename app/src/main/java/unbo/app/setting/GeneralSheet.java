@@ -132,7 +132,7 @@ public record GeneralSheet(
         set == null ? "" : set.by().title(),
         unit,
         fields,
-        Instrument.measuring(unit.equals("mm") ? "travel" : "force"),
+        Instrument.inUnit(unit),
         figure(title, setting, workings, figures),
         setting.isEntered() ? GeneralOutcome.verdict(setting).name() : "",
         setting.isEntered() ? GeneralOutcome.words(setting) : "",

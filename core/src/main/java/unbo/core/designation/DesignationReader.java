@@ -101,6 +101,7 @@ public final class DesignationReader {
         new SphericalPlainFamily(),
         new HeadsetFamily(),
         new InchTaperFamily(),
+        new InchSetFamily(),
         new WheelUnitFamily(),
         new SizeCodedCartridge());
   }

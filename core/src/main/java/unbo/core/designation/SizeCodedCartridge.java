@@ -23,6 +23,7 @@ final class SizeCodedCartridge implements DesignationFamily {
   private static final int LEAST_DIGITS = 5;
   private static final int MOST_DIGITS = 6;
   private static final double BARE = 0.3;
+  private static final double LISTED = 0.6;
   private static final double LEAST_SECTION = 2.5;
   private static final double MOST_SECTION = 9;
 
@@ -42,8 +43,7 @@ final class SizeCodedCartridge implements DesignationFamily {
         .filter(b -> b.series().equals(SERIES))
         .flatMap(
             b ->
-                Stream.of(
-                    spelling(b, b.designation(), 2), spelling(b, b.designation().substring(2), 0)))
+                Stream.of(spelling(b, b.designation(), 2), listed(b, b.designation().substring(2))))
         .toList();
   }
 
@@ -89,6 +89,13 @@ final class SizeCodedCartridge implements DesignationFamily {
   }
 
   private static Spelling spelling(Bearing bearing, String spelled, int start) {
+    Spelling spelling =
+        Spelling.other(
+            bearing, "bearing", spelled, runs(bearing, spelled, start), notes(start > 0));
+    return start > 0 ? spelling : spelling.weighing(BARE);
+  }
+
+  private static List<Run> runs(Bearing bearing, String spelled, int start) {
     List<Run> runs = new ArrayList<>();
     if (start > 0) {
       runs.add(new Run(start, Part.Kind.SERIES, "cartridge coded by size"));
@@ -100,8 +107,15 @@ final class SizeCodedCartridge implements DesignationFamily {
       runs.add(
           new Run(rest, Part.Kind.WIDTH, "width " + MetricRuns.plain(bearing.widthMm()) + " mm"));
     }
-    Spelling spelling = Spelling.other(bearing, "bearing", spelled, runs, notes(start > 0));
-    return start > 0 ? spelling : spelling.weighing(BARE);
+    return runs;
+  }
+
+  /** Digits that the trade carries as a cartridge; four of them can still be many things. */
+  private static Spelling listed(Bearing bearing, String digits) {
+    return digits.length() < LEAST_DIGITS
+        ? spelling(bearing, digits, 0)
+        : Spelling.other(bearing, "bearing", digits, runs(bearing, digits, 0), notes(false))
+            .weighing(LISTED);
   }
 
   private static Bearing decoded(String designation, int bore, int outer, int width) {

@@ -12,7 +12,8 @@ import unbo.core.tables.Table;
  * @param uncertainty expanded uncertainty U (k = 2) in the unit of the reading (mm, °C, g) or, for
  *     a {@code relative} one, as a share of the reading
  * @param relative whether the uncertainty is a share
- * @param measures what it measures: length, bore, depth, travel, gap, force, temperature or mass
+ * @param measures what it measures: length, bore, depth, travel, gap, force, torque, temperature or
+ *     mass
  * @param least no reading is surer than this, in the unit of the reading: a share of next to
  *     nothing would be
  */
@@ -46,9 +47,21 @@ public record Instrument(
     return ALL.stream().filter(i -> i.measures.equals(what)).toList();
   }
 
+  /**
+   * The instruments for a setting by its unit: travel in mm, a pull in N, a turning torque in Nm.
+   */
+  public static List<Instrument> inUnit(String unit) {
+    return measuring(
+        switch (unit) {
+          case "mm" -> "travel";
+          case "Nm" -> "torque";
+          default -> "force";
+        });
+  }
+
   /** Whether its readings are millimetres. */
   public boolean isForLengths() {
-    return !List.of("force", "temperature", "mass").contains(measures);
+    return !List.of("force", "torque", "temperature", "mass").contains(measures);
   }
 
   /** Instruments for the same thing with a smaller uncertainty, the coarsest of them first. */

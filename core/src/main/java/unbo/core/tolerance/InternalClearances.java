@@ -7,9 +7,11 @@ import unbo.core.catalogue.Family;
 import unbo.core.tables.Table;
 
 /**
- * Radial internal clearance of a bearing by group, unmounted and unloaded (ISO 5753-1), from {@code
- * clearances.csv}: deep groove and self-aligning balls, cylindrical rollers and needles with an
- * inner ring, all with a cylindrical bore. CM of deep groove balls is trade usage.
+ * Internal clearance of a bearing by group, unmounted and unloaded, from {@code clearances.csv}.
+ * Radial (ISO 5753-1): deep groove balls of one row and two, self-aligning balls, cylindrical
+ * rollers and needles with an inner ring, all with a cylindrical bore. Axial: four-point contact
+ * balls (ISO 5753-2) and two-row angular contact balls (trade usage). CM of deep groove balls is
+ * trade usage.
  */
 public final class InternalClearances {
 
@@ -19,7 +21,7 @@ public final class InternalClearances {
   /**
    * How loose a bearing of a group may be.
    *
-   * @param minUm least radial clearance, micrometres
+   * @param minUm least clearance, micrometres
    * @param maxUm greatest
    */
   public record Clearance(double minUm, double maxUm, String source) {
@@ -56,12 +58,20 @@ public final class InternalClearances {
     return switch (bearing.family()) {
       case DEEP_GROOVE_BALL, CYLINDRICAL_ROLLER, SELF_ALIGNING_BALL ->
           Optional.of(bearing.family().id());
+      case FOUR_POINT_BALL, TWO_ROW_ANGULAR_BALL -> Optional.of(bearing.family().id());
+      case TWO_ROW_BALL -> Optional.of(Family.DEEP_GROOVE_BALL.id());
       case NEEDLE_ROLLER ->
           bearing.isWithoutInnerRing()
               ? Optional.empty()
               : Optional.of(Family.CYLINDRICAL_ROLLER.id());
       default -> Optional.empty();
     };
+  }
+
+  /** Whether the clearance of a kind is measured along the axis: what balls hold both ways. */
+  public static boolean isAxial(String kind) {
+    return kind.equals(Family.FOUR_POINT_BALL.id())
+        || kind.equals(Family.TWO_ROW_ANGULAR_BALL.id());
   }
 
   /** The clearance of a group; empty where the table ends. */

@@ -243,7 +243,7 @@ class CatalogueTest {
               Bearing.TaperWidths w = b.taper().orElseThrow();
               assertThat(w.cupMm()).isLessThan(b.widthMm());
               assertThat(w.coneMm()).isBetween(0.9 * b.widthMm(), 1.1 * b.widthMm());
-              assertThat(b.outerMm() - b.boreMm()).isBetween(18.0, 65.0);
+              assertThat(b.outerMm() - b.boreMm()).isBetween(18.0, 75.0);
               assertThat(b.basis()).isEqualTo(Basis.RECALLED);
             });
     assertThat(angle("LM67048/LM67010")).isBetween(30.5 / 2, 32.5 / 2);
