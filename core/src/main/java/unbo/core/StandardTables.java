@@ -27,6 +27,7 @@ public final class StandardTables {
           "diagnosis.DiagnosisTables",
           "diagnosis.VehicleHistory",
           "enquiry.Phrases",
+          "heat.LooseningHeat",
           "measure.Instrument",
           "recognition.RecognitionTables",
           "roadside.RoadCard",

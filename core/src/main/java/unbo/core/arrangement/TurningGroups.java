@@ -105,6 +105,16 @@ public record TurningGroups(
         : List.of(part);
   }
 
+  /** The piece at the near end of a contact: a part, or a ring of a whole bearing. */
+  public static String nearPiece(Arrangement arrangement, Contact contact) {
+    return piece(arrangement, contact.part(), contact.ring(), contact.kind(), true);
+  }
+
+  /** The piece at the far end of a contact. */
+  public static String farPiece(Arrangement arrangement, Contact contact) {
+    return piece(arrangement, contact.other(), contact.otherRing(), contact.kind(), false);
+  }
+
   /** On a shaft sits the inner ring, in a housing the outer one; else the template says which. */
   private static String piece(
       Arrangement arrangement, String part, Optional<Ring> said, Contact.Kind kind, boolean own) {

@@ -49,6 +49,29 @@ public final class SectionBuilder {
     return new SectionBuilder(assembly, greaseShare).build();
   }
 
+  /**
+   * The rings of the bearings that are one part of the template, by part and ring: {@code
+   * left-bearing/inner}. Balls and rollers belong to neither.
+   */
+  public static Map<String, List<Shape>> rings(Assembly assembly) {
+    Map<String, List<Shape>> rings = new HashMap<>();
+    for (PartTemplate part : assembly.arrangement().parts()) {
+      if (part.isWholeBearing()) {
+        BearingShapes shapes =
+            BearingShapes.of(
+                assembly, assembly.arrangement().place(part.place().orElseThrow()).orElseThrow());
+        for (String ring : List.of("inner", "outer")) {
+          List<Shape> cut =
+              shapes.shapes(ring).stream().filter(s -> s.look() == Shape.Look.CUT_RING).toList();
+          if (!cut.isEmpty()) {
+            rings.put(part.id() + "/" + ring, cut);
+          }
+        }
+      }
+    }
+    return rings;
+  }
+
   private Section build() {
     List<SectionPart> parts = new ArrayList<>();
     for (PartTemplate part : assembly.arrangement().parts()) {
