@@ -41,11 +41,13 @@ class AnyJsonTest extends PageTest {
               List.of("boreMm", "outerMm", "widthMm", "family", "duty", "massG", "cavity"),
           "diagnoses", List.of("vehicleKind", "build", "axles", "wheel", "answers"),
           "gauge-readings", List.of("gauge", "value", "person"),
+          "routes", List.of("arrangement", "part", "tight", "states", "tools"),
           "readings", List.of("text", "position"));
 
   private static final Map<String, List<String>> QUERIES =
       Map.of(
           "readings", List.of("text", "position"),
+          "strip-orders", List.of("arrangement", "inboard", "outboard", "left"),
           "sizes", List.of("boreMm", "outerMm", "widthMm", "instrument", "position"),
           "comparisons", List.of("old", "fresh", "position"),
           "ring-tolerances", List.of("toleranceClass", "boreMm", "outerMm", "family"),

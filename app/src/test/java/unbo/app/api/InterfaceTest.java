@@ -328,14 +328,17 @@ class InterfaceTest extends AppTest {
             "sizes?boreMm=25&outerMm=52&instrument=rule&position=a4",
             "comparisons?old=6205-2RS&fresh=NU205&position=a9",
             "ring-tolerances?boreMm=25&toleranceClass=P6",
+            "strip-orders?arrangement=a4&left=6205",
             "clearances?boreMm=25&group=C3")) {
       String path = "/api/v1/" + call.substring(0, call.indexOf('?'));
       check(api, path, "get", get("/api/v1/" + call).body(), faults);
     }
+    String ring = "{\"arrangement\":\"a1\",\"part\":\"outboard-cup\",\"tools\":[\"drift\"]}";
+    check(api, "/api/v1/routes", "post", post("routes", ring).body(), faults);
     JsonNode refusal = api.at("/components/schemas/ProblemAnswer");
     conforms(api, refusal, post("nut-settings", "{}").body(), "refusal", faults);
     assertThat(faults).isEmpty();
-    assertThat(api.path("paths")).hasSize(10);
+    assertThat(api.path("paths")).hasSize(12);
   }
 
   private static void check(

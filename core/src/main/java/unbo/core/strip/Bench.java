@@ -61,6 +61,11 @@ final class Bench {
     return step.parts().get(0);
   }
 
+  /** The pieces of a part: itself, or its two rings. */
+  List<String> pieces(String part) {
+    return paths.pieces(part);
+  }
+
   /**
    * Whether the part that leaves stands out of all that stays, so that something can be bolted on.
    */
@@ -162,7 +167,7 @@ final class Bench {
     double inside = outlines.inside(name(piece));
     double[] span = outlines.span(name(piece));
     List<String> others = others(ForcePaths.partOf(piece));
-    for (double x = span[0]; x <= span[1]; x += 0.5) {
+    for (double x = span[0]; x <= span[1]; x += 2) {
       if (outlines.clearAt(x, others) < inside - 0.5) {
         return false;
       }

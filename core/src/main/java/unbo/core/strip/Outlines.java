@@ -272,22 +272,26 @@ final class Outlines {
     if (clearAt(face + (fromLeft ? -0.5 : 0.5), others) < ledge + LEDGE_MM / 2) {
       return false;
     }
-    double opening = Math.min(clearAt(end + (fromLeft ? 0.5 : -0.5), others), 200);
+    double[] clear = new double[POINTS + 1];
+    for (int n = 0; n <= POINTS; n++) {
+      clear[n] = clearAt(face + (double) n / POINTS * (end - face), others);
+    }
+    double opening = Math.min(clear[POINTS], MOST_OPENING_MM);
     for (double at = -opening + DRIFT_MM; at <= opening - DRIFT_MM; at += 1) {
-      if (isClear(face, ledge, end, at, others)) {
+      if (isClear(ledge, at, clear)) {
         return true;
       }
     }
     return false;
   }
 
-  private boolean isClear(double x, double r, double toX, double toR, List<String> others) {
-    int points = 40;
-    for (int i = 1; i <= points; i++) {
-      double share = (double) i / points;
-      double at = Math.abs(r + share * (toR - r));
+  /** Whether a straight line from a ledge to a place in the opening passes all that is between. */
+  private static boolean isClear(double ledge, double opening, double[] clear) {
+    for (int n = 1; n <= POINTS; n++) {
+      double share = (double) n / POINTS;
+      double at = Math.abs(ledge + share * (opening - ledge));
       double thick = Math.min(DRIFT_MM, share * 8 * DRIFT_MM);
-      if (at + thick > clearAt(x + share * (toX - x), others)) {
+      if (at + thick > clear[n]) {
         return false;
       }
     }
@@ -298,4 +302,6 @@ final class Outlines {
   private static final double LEDGE_MM = 1;
 
   private static final double DRIFT_MM = 4;
+  private static final double MOST_OPENING_MM = 200;
+  private static final int POINTS = 40;
 }

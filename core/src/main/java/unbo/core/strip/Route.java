@@ -1,5 +1,6 @@
 package unbo.core.strip;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import unbo.core.working.Working;
@@ -112,6 +113,12 @@ public record Route(
     /** The word of the JSON interface. */
     public String id() {
       return id;
+    }
+
+    /** Whether a force goes along its path; heat, levers and time have none. */
+    public boolean isForce() {
+      return !EnumSet.of(LEVER, HEAT_HOUSING, HEAT_RING, WELD_BEAD, RELIEF_CUT, PENETRANT)
+          .contains(this);
     }
 
     public String title() {

@@ -68,7 +68,7 @@ public final class Routes {
    * @param part the ring, or what it sits on
    */
   public static List<Route> of(Assembly assembly, String part, Circumstances found) {
-    StripOrder order = StripOrder.of(assembly, found::isTight);
+    StripOrder order = StripOrder.of(assembly, found);
     return order.parting(part).map(s -> of(assembly, order, s, part, found)).orElse(List.of());
   }
 
@@ -277,10 +277,9 @@ public final class Routes {
       pushed(straight.get(), EnumSet.of(Kind.NEW_PUSHES_OLD));
     }
     crossing.ifPresent(p -> pushed(p, EnumSet.of(Kind.PRESS)));
-    if (straight.isEmpty()) {
-      leaning().ifPresent(p -> pushed(p, EnumSet.of(Kind.SCREW_DRIFT, Kind.DRIFT)));
-    }
-    if (pushes.isEmpty() && leaning().isEmpty()) {
+    Optional<Push> leaning = straight.isEmpty() ? leaning() : Optional.empty();
+    leaning.ifPresent(p -> pushed(p, EnumSet.of(Kind.SCREW_DRIFT, Kind.DRIFT)));
+    if (pushes.isEmpty() && leaning.isEmpty()) {
       impossible(Kind.PRESS, "No face of what leaves can be reached from behind.");
     }
   }
@@ -289,7 +288,7 @@ public final class Routes {
   private Optional<Push> leaning() {
     List<Push> met = new ArrayList<>();
     for (String part : bench.leaving()) {
-      for (String piece : new ForcePaths(arrangement).pieces(part)) {
+      for (String piece : bench.pieces(part)) {
         if (bench.isMetByLeaningDrift(piece)) {
           bench.force(piece, LEAST_GRIP_MM).ifPresent(met::add);
         }
@@ -344,7 +343,7 @@ public final class Routes {
     }
     if (!part(bench.lead()).isBearing() && !isLevered() && bench.sticksOut()) {
       bench
-          .force(new ForcePaths(arrangement).pieces(bench.lead()).get(0), LEAST_GRIP_MM)
+          .force(bench.pieces(bench.lead()).get(0), LEAST_GRIP_MM)
           .ifPresent(p -> pushed(p, EnumSet.of(Kind.SLIDE_HAMMER)));
     }
   }
@@ -358,7 +357,7 @@ public final class Routes {
     if (bearing().filter(b -> b.equals(bench.near())).isEmpty()) {
       return;
     }
-    List<String> pieces = new ForcePaths(arrangement).pieces(ForcePaths.partOf(bench.near()));
+    List<String> pieces = bench.pieces(ForcePaths.partOf(bench.near()));
     String pulled = pieces.get(0);
     if (!bench.isBoreFree(pulled)) {
       impossible(Kind.COLLET_PULLER, "Something is in its bore.");

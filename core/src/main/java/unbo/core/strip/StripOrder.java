@@ -56,6 +56,11 @@ public final class StripOrder {
     return of(assembly, StripOrder::isPressed);
   }
 
+  /** The order with what was found of press fits and rust. */
+  public static StripOrder of(Assembly assembly, Circumstances found) {
+    return of(assembly, found::isTight);
+  }
+
   /** The order where these contacts need force or heat, whatever the template says. */
   static StripOrder of(Assembly assembly, Predicate<Contact> tight) {
     return new StripOrder(assembly, tight);

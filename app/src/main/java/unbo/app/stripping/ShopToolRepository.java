@@ -1,0 +1,6 @@
+package unbo.app.stripping;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+/** The workshop's tools. */
+interface ShopToolRepository extends JpaRepository<ShopTool, String> {}

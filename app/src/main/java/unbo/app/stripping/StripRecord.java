@@ -1,0 +1,59 @@
+package unbo.app.stripping;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import unbo.app.job.SheetType;
+import unbo.app.job.Station;
+import unbo.core.strip.Circumstances.State;
+
+/**
+ * The record of Strip.
+ *
+ * @param taken what came off, in the order in which it did
+ * @param states what became of contacts, by the template's words
+ */
+public record StripRecord(List<Taken> taken, Map<String, State> states) {
+
+  /** How it is kept. */
+  public static final SheetType<StripRecord> TYPE =
+      SheetType.first(Station.STRIP, StripRecord.class, new StripRecord(null, null));
+
+  /**
+   * A part that came off.
+   *
+   * @param part that leads the step
+   * @param kept marks, facing, shims and depths as a person typed them
+   */
+  public record Taken(String part, String kept, String by, Instant at) {}
+
+  public StripRecord {
+    taken = taken == null ? List.of() : List.copyOf(taken);
+    states = states == null ? Map.of() : Map.copyOf(states);
+  }
+
+  Optional<Taken> taken(String part) {
+    return taken.stream().filter(t -> t.part().equals(part)).findFirst();
+  }
+
+  /** With a part taken off; one that was taken already keeps its place and gets the new words. */
+  StripRecord with(Taken off) {
+    List<Taken> all = new ArrayList<>(taken);
+    int at = taken.stream().map(Taken::part).toList().indexOf(off.part());
+    if (at < 0) {
+      all.add(off);
+    } else {
+      all.set(at, off);
+    }
+    return new StripRecord(all, states);
+  }
+
+  StripRecord with(String contact, Optional<State> state) {
+    Map<String, State> all = new LinkedHashMap<>(states);
+    state.ifPresentOrElse(s -> all.put(contact, s), () -> all.remove(contact));
+    return new StripRecord(taken, all);
+  }
+}

@@ -1,0 +1,172 @@
+package unbo.app.stripping;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.ResultActions;
+import unbo.app.PageTest;
+import unbo.app.job.Job;
+import unbo.app.job.Station;
+import unbo.app.job.StationMark;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.Arrangements;
+
+/** Strip in a job and on the bench. */
+class StripPageTest extends PageTest {
+
+  @Autowired private ShopToolRepository tools;
+
+  @AfterEach
+  void theShopSaysNothingOfItsTools() {
+    tools.deleteAll();
+  }
+
+  static List<Arrangement> all() {
+    return Arrangements.standard().all();
+  }
+
+  private ResultActions press(Job job, String path, String... fields) throws Exception {
+    var request =
+        post("/jobs/{id}/strip" + path, job.getId())
+            .param("revision", "" + reload(job).work().revision(Station.STRIP))
+            .with(as("joren"))
+            .with(csrf());
+    for (int i = 0; i < fields.length; i += 2) {
+      request.param(fields[i], fields[i + 1]);
+    }
+    return mvc.perform(request);
+  }
+
+  private Document page(Job job, String part) throws Exception {
+    return Jsoup.parse(
+        mvc.perform(
+                get("/jobs/{id}", job.getId())
+                    .param("at", "strip")
+                    .param("part", part)
+                    .with(as("tuva")))
+            .andExpect(status().isOk())
+            .andReturn()
+            .getResponse()
+            .getContentAsString(StandardCharsets.UTF_8));
+  }
+
+  /** Ten steps of a trailer hub: each opens by its part, with a picture of what leaves. */
+  @Test
+  void everyStepOpens() throws Exception {
+    Job job = newJob();
+    Document first = page(job, "");
+    assertThat(first.select(".strip-step .answer").text())
+        .isEqualTo("Step 1 of 10 Cap: off to the right");
+    assertThat(first.select(".strip-list").first().select("li")).hasSize(10);
+    Document hub = page(job, "hub");
+    assertThat(hub.select(".strip-step .answer").text())
+        .startsWith("Step 6 of 10 Hub with lip seal");
+    assertThat(hub.select(".strip-leaving path")).hasSizeGreaterThan(5);
+    assertThat(hub.select(".strip-ghost")).isNotEmpty();
+    assertThat(hub.select(".routes li")).as("the hub slides").isEmpty();
+    Document cup = page(job, "inboard-cup");
+    assertThat(cup.select(".routes li").first().text())
+        .contains("Warm the housing", "keeps the bearing", "needs up to", "°C");
+    assertThat(cup.select(".routes .worked")).isNotEmpty();
+  }
+
+  /** What came off is kept with its words; when all is off the station is done. */
+  @Test
+  void whatComesOffIsKept() throws Exception {
+    Job job = newJob();
+    press(job, "", "step", "cap", "kept", "vent hole up").andExpect(status().is3xxRedirection());
+    assertThat(reload(job).work().mark(Station.STRIP).orElseThrow().getState())
+        .isEqualTo(StationMark.State.WORKED_ON);
+    assertThat(page(job, "cap").select(".strip-list .is-now").text())
+        .contains("off", "vent hole up");
+    assertThat(page(job, "").select(".strip-step .answer").text())
+        .as("the next")
+        .contains("Split pin");
+    for (String part :
+        List.of(
+            "pin",
+            "nut",
+            "washer",
+            "outboard-cone",
+            "hub",
+            "seal",
+            "inboard-cone",
+            "inboard-cup",
+            "outboard-cup")) {
+      press(job, "", "step", part, "kept", "").andExpect(status().is3xxRedirection());
+    }
+    assertThat(reload(job).work().mark(Station.STRIP).orElseThrow().getState())
+        .isEqualTo(StationMark.State.DONE);
+    mvc.perform(get("/jobs/{id}/sheet", job.getId()).with(as("tuva")))
+        .andExpect(content().string(containsString("vent hole up")));
+  }
+
+  /** A rusted spigot wants a way although it slides by drawing; drawn again, it wants none. */
+  @Test
+  void rustIsSaidAtTheStep() throws Exception {
+    Job job = newJobOn("a3");
+    assertThat(page(job, "outer-body").select(".routes li")).isEmpty();
+    press(job, "", "step", "outer-body", "kept", "", "state-outer-body-in-knuckle", "rusted")
+        .andExpect(status().is3xxRedirection());
+    assertThat(page(job, "outer-body").select(".routes").text()).contains("Penetrant");
+    press(job, "", "step", "outer-body", "kept", "", "state-outer-body-in-knuckle", "");
+    assertThat(page(job, "outer-body").select(".routes li")).isEmpty();
+  }
+
+  /** A shop that owns a drift alone sees its own way first, and what the others lack. */
+  @Test
+  void theShopsToolsDecideWhatStandsFirst() throws Exception {
+    Job job = newJob();
+    press(job, "/tools", "tool", "drift", "detail-drift", "brass, 12 mm")
+        .andExpect(status().is3xxRedirection());
+    Document cup = page(job, "outboard-cup");
+    assertThat(cup.select(".routes li").first().text()).contains("Drift and hammer");
+    assertThat(cup.select(".route.is-out").text()).contains("This shop has no press");
+    assertThat(cup.select("input[name=detail-drift]").val()).isEqualTo("brass, 12 mm");
+    assertThat(cup.select(".strip-force")).as("the force is drawn").hasSize(1);
+  }
+
+  @Test
+  void badInputIsAnsweredAtTheField() throws Exception {
+    Job job = newJob();
+    press(job, "", "step", "cap", "kept", "x".repeat(501))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Write 500 characters at most.")));
+    press(job, "", "step", "crank", "kept", "a <b>mark</b>")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(not(containsString("<b>mark</b>"))));
+    press(job, "/tools", "tool", "drift", "detail-drift", "y".repeat(101))
+        .andExpect(status().isUnprocessableEntity());
+    assertThat(tools.count()).isZero();
+  }
+
+  /** Every section opens on the bench too, with nothing to save there. */
+  @ParameterizedTest
+  @MethodSource("all")
+  void everySectionIsTakenApart(Arrangement a) throws Exception {
+    String html =
+        mvc.perform(get("/bench/{a}/strip", a.id()).with(as("tuva")))
+            .andExpect(status().isOk())
+            .andReturn()
+            .getResponse()
+            .getContentAsString(StandardCharsets.UTF_8);
+    Document page = Jsoup.parse(html);
+    assertThat(page.select("form[action$=/strip]")).isEmpty();
+    assertThat(page.select(".strip-leaving path")).as(a.id()).isNotEmpty();
+    assertThat(page.select(".strip-list [aria-current=step]")).hasSize(1);
+  }
+}
