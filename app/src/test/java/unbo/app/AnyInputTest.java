@@ -15,6 +15,7 @@ import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.mock.web.MockHttpSession;
@@ -32,6 +33,7 @@ import unbo.core.vehicle.VehicleKind;
  * of date: whatever comes, it is answered by a page, and what was typed is only ever text. What is
  * tried is the same at every run.
  */
+@ResourceLock("shop tools")
 class AnyInputTest extends PageTest {
 
   private static final List<String> NASTY =

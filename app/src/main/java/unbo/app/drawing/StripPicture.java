@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import unbo.core.arrangement.Assembly;
 import unbo.core.section.Point;
 import unbo.core.section.Section;
@@ -42,7 +43,7 @@ public record StripPicture(
 
   private static final double WIDTH = 620;
   private static final double MARGIN = 16;
-  private static final double MOST_HEIGHT = 300;
+  private static final double MOST_HEIGHT = 190;
 
   /** Further than this share of the section's length nothing is drawn away. */
   private static final double MOST_AWAY = 0.4;
@@ -82,10 +83,12 @@ public record StripPicture(
       double from = Math.min(least(), least() + dx);
       double to = Math.max(most(), most() + dx);
       double unit =
-          Math.min((WIDTH - 2 * MARGIN) / (to - from), (MOST_HEIGHT - 2 * MARGIN) / (mostR() + dr));
-      this.height = (mostR() + dr) * unit + 2 * MARGIN;
+          Math.min(
+              (WIDTH - 2 * MARGIN) / (to - from),
+              (MOST_HEIGHT - 2 * MARGIN) / (mostR() + dr - bottom()));
+      this.height = (mostR() + dr - bottom()) * unit + 2 * MARGIN;
       double origin = (WIDTH - (to - from) * unit) / 2 - from * unit;
-      this.scale = new Scale(unit, origin, height - MARGIN);
+      this.scale = new Scale(unit, origin, height - MARGIN + bottom() * unit);
     }
 
     private static List<Shape> cut(List<Shape> shapes) {
@@ -107,7 +110,12 @@ public record StripPicture(
       return there().mapToDouble(Shape::mostR).max().orElse(1);
     }
 
-    private java.util.stream.Stream<Shape> there() {
+    /** Nothing is drawn nearer to the axis than what is there. */
+    private double bottom() {
+      return there().mapToDouble(Shape::leastR).min().orElse(0);
+    }
+
+    private Stream<Shape> there() {
       return step.among().stream().flatMap(p -> shapes.get(p).stream());
     }
 

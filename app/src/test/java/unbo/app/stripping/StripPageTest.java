@@ -13,7 +13,9 @@ import java.util.List;
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -25,11 +27,13 @@ import unbo.app.job.StationMark;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
 
-/** Strip in a job and on the bench. */
+/** Strip in a job and on the bench; the shop's tools are everybody's. */
+@ResourceLock("shop tools")
 class StripPageTest extends PageTest {
 
   @Autowired private ShopToolRepository tools;
 
+  @BeforeEach
   @AfterEach
   void theShopSaysNothingOfItsTools() {
     tools.deleteAll();
