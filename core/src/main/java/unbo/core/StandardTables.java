@@ -16,6 +16,7 @@ public final class StandardTables {
           "buying.Specification",
           "catalogue.Catalogue",
           "comparison.PositionDuty",
+          "damage.DamageTables",
           "designation.DeepGrooveBallFamily",
           "designation.InchSetFamily",
           "designation.OtherProduct",
