@@ -3,6 +3,8 @@ package unbo.app.demo;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.context.annotation.Profile;
@@ -21,6 +23,8 @@ import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.job.Worksheet;
 import unbo.app.proving.TestRecord;
+import unbo.app.reading.ReadRecord;
+import unbo.app.stripping.StripRecord;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.VehicleRepository;
 import unbo.core.verification.AccusingTest;
@@ -177,14 +181,45 @@ class DemoYard {
     script.note(job, Station.ROCK, StationMark.State.ELSEWHERE, "No rock to be felt.");
     script.read(job, "inboard", "32008 X");
     script.read(job, "outboard", "30206");
-    script.note(
+    script.change(
         job,
         Station.STRIP,
-        StationMark.State.ELSEWHERE,
-        "Out with a press sleeve; cones go back with their own cups.");
-    script.note(
-        job, Station.READ, StationMark.State.ELSEWHERE, "Paths even, no colour. Fit to go on.");
+        StationMark.State.WORKED_ON,
+        "Hub off: cones go back with their own cups",
+        (work, s) -> work.write(StripRecord.TYPE, arkTakenApart(s)));
+    script.change(
+        job,
+        Station.READ,
+        StationMark.State.DONE,
+        "Grease at the end of its life; paths even, no colour",
+        (work, s) ->
+            work.write(
+                ReadRecord.TYPE,
+                new ReadRecord(
+                    Map.of(
+                        "mark", "path",
+                        "nail", "no",
+                        "colour", "bright",
+                        "grease", "dry",
+                        "seal", "sound",
+                        "life", "long"),
+                    "Paths even, no colour. Fit to go on.",
+                    OWNER)));
     script.note(job, Station.FIT, StationMark.State.SKIPPED, "");
+  }
+
+  private static StripRecord arkTakenApart(Jobs.Signature by) {
+    List<StripRecord.Taken> taken = new ArrayList<>();
+    Map<String, String> kept = new LinkedHashMap<>();
+    kept.put("cap", "dented on top, vent hole up");
+    kept.put("pin", "");
+    kept.put("nut", "right-hand thread");
+    kept.put("washer", "tongue in the groove, flat side in");
+    kept.put("outboard-cone", "marked O");
+    kept.put("hub", "");
+    kept.put("seal", "flush with the hub, 0 mm");
+    kept.forEach((part, words) -> taken.add(new StripRecord.Taken(part, words, OWNER, by.at())));
+    return new StripRecord(taken, Map.of());
   }
 
   private void wedding(Vehicle marigold) {

@@ -41,6 +41,7 @@ public class JobPage {
     model.addAttribute("stations", StationLine.of(job, station));
     model.addAttribute("sheet", sheet(job, station));
     model.addAttribute("selectionAddress", selection.address(job));
+    model.addAttribute("advice", worksheets.advice(job, station));
     model.addAttribute("next", next(job, station));
     model.addAttribute("lastChange", jobs.lastChange(job).orElse(null));
     fill(model, job, selection, form);

@@ -70,6 +70,11 @@ public interface Worksheet {
     return List.of();
   }
 
+  /** What its record tells a later station of this job, in words. */
+  default List<String> advises(Workpiece piece, Station later) {
+    return List.of();
+  }
+
   /** What of the record only those may change who may waive; compared before and after undo. */
   default Object waivers(WorkRecord work) {
     return "";

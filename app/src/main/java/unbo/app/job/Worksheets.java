@@ -52,4 +52,11 @@ public class Worksheets {
         .flatMap(w -> w.workings(piece).stream())
         .toList();
   }
+
+  /** What earlier stations tell this one. */
+  List<String> advice(Workpiece piece, Station later) {
+    return later == null
+        ? List.of()
+        : all.values().stream().flatMap(w -> w.advises(piece, later).stream()).distinct().toList();
+  }
 }

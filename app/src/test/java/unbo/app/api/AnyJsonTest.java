@@ -41,6 +41,7 @@ class AnyJsonTest extends PageTest {
               List.of("boreMm", "outerMm", "widthMm", "family", "duty", "massG", "cavity"),
           "diagnoses", List.of("vehicleKind", "build", "axles", "wheel", "answers"),
           "gauge-readings", List.of("gauge", "value", "person"),
+          "damages", List.of("family", "answers"),
           "routes", List.of("arrangement", "part", "tight", "states", "tools"),
           "readings", List.of("text", "position"));
 

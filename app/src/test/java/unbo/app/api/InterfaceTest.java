@@ -335,10 +335,13 @@ class InterfaceTest extends AppTest {
     }
     String ring = "{\"arrangement\":\"a1\",\"part\":\"outboard-cup\",\"tools\":[\"drift\"]}";
     check(api, "/api/v1/routes", "post", post("routes", ring).body(), faults);
+    String seen = "{\"answers\":[{\"question\":\"mark\",\"answer\":\"flakes\"}]}";
+    check(api, "/api/v1/damages", "post", post("damages", seen).body(), faults);
+    check(api, "/api/v1/damage-questions", "get", get("/api/v1/damage-questions").body(), faults);
     JsonNode refusal = api.at("/components/schemas/ProblemAnswer");
     conforms(api, refusal, post("nut-settings", "{}").body(), "refusal", faults);
     assertThat(faults).isEmpty();
-    assertThat(api.path("paths")).hasSize(12);
+    assertThat(api.path("paths")).hasSize(14);
   }
 
   private static void check(
@@ -368,6 +371,7 @@ class InterfaceTest extends AppTest {
           case "string" -> value.isTextual();
           case "integer" -> value.isIntegralNumber();
           case "number" -> value.isNumber();
+          case "boolean" -> value.isBoolean();
           default -> false;
         };
     if (!right) {

@@ -123,7 +123,8 @@ public final class Damage {
     if (isAnswered()) {
       DamageClass first = ranked().get(0).damage();
       for (DamageClass other : DamageTables.classes()) {
-        if (!other.equals(first) && (besides().contains(other) || hasSign(other))) {
+        boolean shown = besides().contains(other) || hasSign(other, first);
+        if (!other.equals(first) && shown) {
           before(first, other).or(() -> before(other, first)).ifPresent(order::add);
         }
       }
@@ -137,9 +138,11 @@ public final class Damage {
         .map(why -> "First " + first.label() + ", then " + then.label() + ". " + why);
   }
 
-  private boolean hasSign(DamageClass damage) {
+  /** Whether an answer speaks clearly for a class, and more than for the likeliest. */
+  private boolean hasSign(DamageClass damage, DamageClass first) {
     int c = tables.indexOfClass(damage.id());
-    return findings.stream().anyMatch(f -> gain(f, c) > SIGN);
+    int f = tables.indexOfClass(first.id());
+    return findings.stream().anyMatch(a -> gain(a, c) > SIGN && gain(a, c) > gain(a, f) + MORE);
   }
 
   /** What later stations are told, from the likeliest class and those beside it. */
@@ -189,4 +192,6 @@ public final class Damage {
 
   /** An answer three times as likely under a class as over all is a sign of it (natural units). */
   private static final double SIGN = 1.1;
+
+  private static final double MORE = 0.3;
 }

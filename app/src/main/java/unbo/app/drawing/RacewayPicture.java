@@ -1,0 +1,182 @@
+package unbo.app.drawing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+
+/**
+ * A raceway unrolled, drawn from parameters: a strip of both rings with the running path, and marks
+ * by their kind, place and pitch. Ours, not a photograph: to be laid beside what is on the bench.
+ *
+ * @param path rectangles of the running path: x, y, width, height
+ * @param marks path data of marks, each with the class of its look
+ * @param pitch x of each element that stood
+ */
+public record RacewayPicture(List<double[]> path, List<Mark> marks, List<Double> pitch) {
+
+  public static final double WIDTH = 300;
+  public static final double HEIGHT = 64;
+
+  private static final double BAND = 26;
+  private static final double PITCH = 34;
+  private static final int SEED = 5;
+
+  /** Marks of one look. */
+  public record Mark(String data, String look) {}
+
+  /** The picture of a pattern's word; an unknown one is a bare path. */
+  public static RacewayPicture of(String pattern) {
+    return new Maker(pattern).make();
+  }
+
+  /** What is needed while it is drawn. */
+  private static final class Maker {
+
+    private final String pattern;
+    private final Random random = new Random(SEED);
+    private final List<double[]> path = new ArrayList<>();
+    private final List<Mark> marks = new ArrayList<>();
+    private final List<Double> pitch = new ArrayList<>();
+
+    Maker(String pattern) {
+      this.pattern = pattern;
+    }
+
+    RacewayPicture make() {
+      for (double x = PITCH / 2; x < WIDTH; x += PITCH) {
+        pitch.add(x);
+      }
+      switch (pattern) {
+        case "flakes-loaded" -> loaded(() -> scatter(14, 105, 195, 6, "flake"));
+        case "flakes-all" -> full(() -> scatter(34, 0, WIDTH, 6, "flake"));
+        case "frosted" -> full(() -> scatter(220, 0, WIDTH, 0.9, "dot"));
+        case "smeared" -> full(this::smears);
+        case "dents" -> full(() -> scatter(70, 0, WIDTH, 1.8, "dent"));
+        case "lines" -> full(() -> atPitch(3, "line"));
+        case "rust" -> full(() -> scatter(60, 0, WIDTH, 3.4, "rust"));
+        case "dents-pitch" -> loaded(() -> atPitch(9, "dent"));
+        case "troughs" -> full(() -> atPitch(12, "trough"));
+        case "washboard" -> full(this::ridges);
+        case "one-side" -> side();
+        case "opposite" -> patches();
+        case "blue" -> full(() -> band("heat"));
+        case "shiny" -> full(this::turned);
+        case "crack" -> full(this::crack);
+        case "face", "cage" -> full(() -> scatter(5, 0, WIDTH, 4, "dent"));
+        default -> full(() -> {});
+      }
+      return new RacewayPicture(path, marks, pitch);
+    }
+
+    private void full(Runnable marks) {
+      path.add(new double[] {0, (HEIGHT - BAND) / 2, WIDTH, BAND});
+      marks.run();
+    }
+
+    private void loaded(Runnable marks) {
+      path.add(new double[] {WIDTH * 0.3, (HEIGHT - BAND) / 2, WIDTH * 0.4, BAND});
+      marks.run();
+    }
+
+    private void side() {
+      path.add(new double[] {0, 6, WIDTH, BAND * 0.6});
+      scatter(8, 60, 240, 4, "flake", 8, 18);
+    }
+
+    private void patches() {
+      path.add(new double[] {WIDTH * 0.12, (HEIGHT - BAND) / 2, WIDTH * 0.2, BAND});
+      path.add(new double[] {WIDTH * 0.68, (HEIGHT - BAND) / 2, WIDTH * 0.2, BAND});
+    }
+
+    private void scatter(int count, double from, double to, double size, String look) {
+      scatter(count, from, to, size, look, (HEIGHT - BAND) / 2 + size, (HEIGHT + BAND) / 2 - size);
+    }
+
+    private void scatter(
+        int count, double from, double to, double size, String look, double top, double bottom) {
+      StringBuilder data = new StringBuilder();
+      for (int i = 0; i < count; i++) {
+        double x = from + random.nextDouble() * (to - from);
+        double y = top + random.nextDouble() * (bottom - top);
+        data.append(blot(x, y, size * (0.6 + 0.6 * random.nextDouble())));
+      }
+      marks.add(new Mark(data.toString(), look));
+    }
+
+    /** A ragged patch of seven corners. */
+    private String blot(double x, double y, double size) {
+      StringBuilder data = new StringBuilder();
+      int corners = 7;
+      for (int i = 0; i < corners; i++) {
+        double angle = 2 * Math.PI * i / corners;
+        double reach = size * (0.7 + 0.5 * random.nextDouble());
+        Spot corner = new Spot(x + reach * Math.cos(angle), y + 0.7 * reach * Math.sin(angle));
+        data.append(i == 0 ? "M" : " L").append(corner.pair());
+      }
+      return data.append("Z ").toString();
+    }
+
+    private void atPitch(double wide, String look) {
+      StringBuilder data = new StringBuilder();
+      for (double x : pitch) {
+        boolean inPath = path.get(0)[0] <= x && x <= path.get(0)[0] + path.get(0)[2];
+        if (inPath) {
+          data.append(
+              "M%s %s h%s v%s h%sZ "
+                  .formatted(
+                      Spot.number(x - wide / 2),
+                      Spot.number((HEIGHT - BAND) / 2),
+                      Spot.number(wide),
+                      Spot.number(BAND),
+                      Spot.number(-wide)));
+        }
+      }
+      marks.add(new Mark(data.toString(), look));
+    }
+
+    private void ridges() {
+      StringBuilder data = new StringBuilder();
+      for (double x = 4; x < WIDTH; x += 7) {
+        data.append(
+            "M%s %s v%s "
+                .formatted(Spot.number(x), Spot.number((HEIGHT - BAND) / 2), Spot.number(BAND)));
+      }
+      marks.add(new Mark(data.toString(), "ridge"));
+    }
+
+    private void smears() {
+      StringBuilder data = new StringBuilder();
+      for (int i = 0; i < 22; i++) {
+        double x = random.nextDouble() * (WIDTH - 60);
+        double y = (HEIGHT - BAND) / 2 + 3 + random.nextDouble() * (BAND - 6);
+        data.append(
+            "M" + new Spot(x, y).pair() + " h" + Spot.number(20 + 40 * random.nextDouble()) + " ");
+      }
+      marks.add(new Mark(data.toString(), "smear"));
+    }
+
+    private void turned() {
+      StringBuilder data = new StringBuilder();
+      for (double y = 4; y < HEIGHT; y += 4) {
+        data.append("M0 " + Spot.number(y) + " h" + Spot.number(WIDTH) + " ");
+      }
+      marks.add(new Mark(data.toString(), "turned"));
+    }
+
+    private void band(String look) {
+      String data =
+          "M0 0 h"
+              + Spot.number(WIDTH)
+              + " v"
+              + Spot.number(HEIGHT)
+              + " h"
+              + Spot.number(-WIDTH)
+              + "Z";
+      marks.add(new Mark(data, look));
+    }
+
+    private void crack() {
+      marks.add(new Mark("M140 2 l6 14 l-5 9 l8 16 l-4 8 l5 13", "crack"));
+    }
+  }
+}
