@@ -13,10 +13,12 @@ import unbo.app.working.Figure;
 import unbo.app.working.WorkingView;
 import unbo.app.working.Workings;
 import unbo.core.arrangement.Contact;
+import unbo.core.arrangement.PartTemplate;
 import unbo.core.strip.Circumstances;
 import unbo.core.strip.Circumstances.State;
 import unbo.core.strip.Route;
 import unbo.core.strip.Routes;
+import unbo.core.strip.SpacerLand;
 import unbo.core.strip.StripOrder;
 import unbo.core.strip.StripStep;
 import unbo.core.strip.Tool;
@@ -56,6 +58,8 @@ public record StripSheet(
    * @param part that leads it
    * @param frees what comes free by it, in words; empty for nothing
    * @param contacts that may be rusted or seized
+   * @param lands what a collet's lip finds behind the ring of a spacer hub; empty elsewhere
+   * @param collet what that says of the collet, in words
    */
   public record Open(
       int number,
@@ -65,6 +69,8 @@ public record StripSheet(
       StripPicture picture,
       List<RouteRow> routes,
       List<ContactRow> contacts,
+      List<Figure> lands,
+      String collet,
       StripRecord.Taken taken,
       String next,
       String before) {}
@@ -184,9 +190,40 @@ public record StripSheet(
           StripPicture.of(piece.assembly(), step, path),
           routes.stream().map(this::row).toList(),
           contacts(step),
+          lands(lead),
+          collet(lead),
           record.taken(lead).orElse(null),
           at + 1 < steps.size() ? piece.at("strip", steps.get(at + 1).parts().get(0)) : null,
           at > 0 ? piece.at("strip", steps.get(at - 1).parts().get(0)) : null);
+    }
+
+    private Optional<SpacerLand> land(String lead) {
+      return piece
+          .arrangement()
+          .part(lead)
+          .flatMap(PartTemplate::place)
+          .flatMap(p -> SpacerLand.of(piece.assembly(), p));
+    }
+
+    private List<Figure> lands(String lead) {
+      return land(lead)
+          .map(
+              l ->
+                  List.of(
+                      workings.figure(
+                          "", l.least(), figures.size(l.least().result().value()) + " mm"),
+                      workings.figure(
+                          "", l.most(), figures.size(l.most().result().value()) + " mm")))
+          .orElse(List.of());
+    }
+
+    private String collet(String lead) {
+      return land(lead)
+          .map(
+              l ->
+                  l.says().words()
+                      + (l.measured() ? "" : " Spacer bore and chamfer are not measured yet."))
+          .orElse("");
     }
 
     private RouteRow row(Route route) {

@@ -58,7 +58,7 @@ class ScreenshotsIT extends AppTest {
       shot(browser.open(page + "?at=book").see("History"), "book");
       shot(browser.open(page + "?at=part&part=hub"), "part");
       shot(browser.open("/bench"), "bench");
-      shot(browser.open("/bench/a11?part=crush-sleeve"), "arrangement");
+      shot(browser.open("/bench/a2/strip?part=wheel-flange").see("Ways to get it off"), "strip");
       shot(browser.open("/vehicles/" + vehicle("Plover")), "vehicle");
       shot(browser.open("/interface"), "interface");
       shot(browser.open("/name?q=25+x+52+x+15&over=NU205&over=6305"), "find");
