@@ -21,6 +21,7 @@ import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.Assembly;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
+import unbo.core.damage.Damage;
 import unbo.core.designation.DesignationReader;
 import unbo.core.designation.ReadingReport;
 import unbo.core.diagnosis.Diagnosis;
@@ -35,6 +36,10 @@ import unbo.core.size.MeasuredSize;
 import unbo.core.size.SizeAnswer;
 import unbo.core.size.SizeDimension;
 import unbo.core.size.SizeSearch;
+import unbo.core.strip.Circumstances;
+import unbo.core.strip.Routes;
+import unbo.core.strip.StripOrder;
+import unbo.core.strip.StripStep;
 import unbo.core.vehicle.VehicleKind;
 import unbo.core.vehicle.VehicleLayout;
 import unbo.core.vehicle.VehicleTemplate;
@@ -131,6 +136,31 @@ public class CoreBenchmark {
     Section section = SectionBuilder.of(Assembly.assumed(Arrangements.of("a11")), 0.4);
     return SectionDrawing.of(
         section, SectionDrawing.Format.BENCH, null, PartStates.NONE, List.of());
+  }
+
+  /** Order and all ways of the arrangement that takes longest. */
+  @Benchmark
+  public List<Object> takeApart() {
+    Assembly assembly = Assembly.assumed(Arrangements.of("a43"));
+    StripOrder order = StripOrder.of(assembly);
+    List<Object> all = new ArrayList<>(order.steps());
+    for (StripStep step : order.steps()) {
+      for (StripStep.Grip grip : step.tight()) {
+        all.addAll(Routes.of(assembly, order, step, grip.part(), Circumstances.AS_DRAWN));
+      }
+    }
+    return all;
+  }
+
+  /** Five answers weighed, with what stands beside, the order of events and the next question. */
+  @Benchmark
+  public List<Object> readDamage() {
+    Damage damage =
+        Damage.of(
+            Map.of(
+                "mark", "flakes", "nail", "deep", "story", "water", "grease", "milky", "seal",
+                "failed"));
+    return List.of(damage.ranked(), damage.besides(), damage.order(), damage.next());
   }
 
   /** The exact choice of the next test over all tests and causes, of all six kinds together. */

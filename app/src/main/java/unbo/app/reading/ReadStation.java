@@ -76,15 +76,10 @@ class ReadStation implements Worksheet {
         answers.put(q.id(), said);
       } else if (!said.isEmpty()) {
         problems.add(
-            "words",
-            new Problem(shortened(said), "Not an answer to this.", "Choose one of the answers."));
+            "words", new Problem(said, "Not an answer to this.", "Choose one of the answers."));
       }
     }
     return answers;
-  }
-
-  private static String shortened(String typed) {
-    return typed.length() > 40 ? typed.substring(0, 40) + "…" : typed;
   }
 
   @Override
@@ -93,8 +88,7 @@ class ReadStation implements Worksheet {
     Map<String, String> answers = answers(form, problems);
     String words = form.get("words").strip();
     if (words.length() > LONGEST) {
-      problems.add(
-          "words", new Problem(shortened(words), "Too long.", "Write 1000 characters at most."));
+      problems.add("words", new Problem(words, "Too long.", "Write 1000 characters at most."));
     }
     if (answers.isEmpty() && words.isEmpty() && problems.isEmpty()) {
       problems.add(

@@ -76,8 +76,7 @@ class StripStation implements Worksheet {
     }
     if (part.isEmpty()) {
       problems.add(
-          "kept",
-          new Problem(shortened(form.get("step")), "No such part here.", "Open the step again."));
+          "kept", new Problem(form.get("step"), "No such part here.", "Open the step again."));
     }
     unknownState(form)
         .ifPresent(
@@ -85,7 +84,7 @@ class StripStation implements Worksheet {
                 problems.add(
                     "kept",
                     new Problem(
-                        shortened(s),
+                        s,
                         "Not a state of a fit.",
                         "Choose as drawn, rusted, seized or left behind.")));
     if (!problems.isEmpty()) {
@@ -107,10 +106,6 @@ class StripStation implements Worksheet {
         .flatMap(e -> e.getValue().stream())
         .filter(s -> !s.isEmpty() && State.withId(s).isEmpty())
         .findFirst();
-  }
-
-  private static String shortened(String typed) {
-    return typed.length() > 40 ? typed.substring(0, 40) + "…" : typed;
   }
 
   /** What the form says of contacts; words that are none are as drawn. */
@@ -147,7 +142,7 @@ class StripStation implements Worksheet {
   }
 
   private static Problem tooLong(String typed, int longest) {
-    return new Problem(shortened(typed), "Too long.", "Write " + longest + " characters at most.");
+    return new Problem(typed, "Too long.", "Write " + longest + " characters at most.");
   }
 
   @Override

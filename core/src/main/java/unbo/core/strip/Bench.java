@@ -67,14 +67,20 @@ final class Bench {
   }
 
   /**
-   * Whether the part that leaves stands out of all that stays, so that something can be bolted on.
+   * The part that leaves first of all, where it stands out of all that stays, so that something can
+   * be bolted to it; empty where none does.
    */
-  boolean sticksOut() {
-    double[] own = outlines.span(name(lead()));
-    return staying.stream()
-        .map(this::name)
-        .map(outlines::span)
-        .allMatch(s -> right() ? own[1] > s[1] + STICKS_OUT_MM : own[0] < s[0] - STICKS_OUT_MM);
+  Optional<String> sticksOut() {
+    String first =
+        leaving.stream().max(Comparator.comparingDouble((String p) -> reach(p))).orElseThrow();
+    double edge = staying.stream().mapToDouble(this::reach).max().orElse(0);
+    return reach(first) > edge + STICKS_OUT_MM ? Optional.of(first) : Optional.empty();
+  }
+
+  /** How far a part reaches towards the side to which it is left. */
+  private double reach(String part) {
+    double[] span = outlines.span(name(part));
+    return right() ? span[1] : -span[0];
   }
 
   /** Whether the standing part of the vehicle is what it comes off. */

@@ -38,6 +38,10 @@ public record Route(
   /** Ways, with what is done. */
   public enum Kind {
     LEVER("lever", "Lever out", "Lever it out at several places in turn; fit a new one."),
+    PENETRANT(
+        "penetrant",
+        "Penetrant, time, and what frees rust",
+        "Soak, wait, tap the flange; then push-off screws, a wedge behind the flange, in this order of harm."),
     HEAT_HOUSING(
         "heat-housing",
         "Warm the housing until the ring drops",
@@ -94,11 +98,7 @@ public record Route(
     RELIEF_CUT(
         "relief-cut",
         "Relief cut and crack",
-        "Cut almost through the ring, stop short of the seat, crack the rest with a chisel under a cloth."),
-    PENETRANT(
-        "penetrant",
-        "Penetrant, time, and what frees rust",
-        "Soak, wait, tap the flange; then push-off screws, a wedge behind the flange, in this order of harm.");
+        "Cut almost through the ring, stop short of the seat, crack the rest with a chisel under a cloth.");
 
     private final String id;
     private final String title;

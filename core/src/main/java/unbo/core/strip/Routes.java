@@ -224,9 +224,9 @@ public final class Routes {
             cautions(kind)));
   }
 
-  /** The housing or shaft of the fit. */
+  /** The housing of the fit: what the other part is in. */
   private String seat() {
-    return bearing().filter(b -> b.equals(bench.near())).isPresent() ? bench.far() : bench.near();
+    return ForcePaths.partOf(bench.far()).equals(contact.other()) ? bench.far() : bench.near();
   }
 
   private String ringPiece() {
@@ -341,9 +341,11 @@ public final class Routes {
     } else if (isRingLeaving()) {
       jaws();
     }
-    if (!part(bench.lead()).isBearing() && !isLevered() && bench.sticksOut()) {
+    if (!isLevered()) {
       bench
-          .force(bench.pieces(bench.lead()).get(0), LEAST_GRIP_MM)
+          .sticksOut()
+          .filter(p -> !part(p).isBearing())
+          .flatMap(p -> bench.force(bench.pieces(p).get(0), LEAST_GRIP_MM))
           .ifPresent(p -> pushed(p, EnumSet.of(Kind.SLIDE_HAMMER)));
     }
   }

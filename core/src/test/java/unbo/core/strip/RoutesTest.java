@@ -156,6 +156,26 @@ class RoutesTest {
         .satisfies(r -> assertThat(r.missing()).containsExactly(Tool.PRESS));
   }
 
+  /** A cone left on its spindle lets the hub go without it, and wants a way of its own. */
+  @Test
+  void whatIsLeftBehindStaysBehind() {
+    Assembly hub = Assembly.assumed(Arrangements.of("a1"));
+    Circumstances left =
+        new Circumstances(
+            Optional.empty(),
+            Map.of("inboard-cone on spindle", State.LEFT_BEHIND),
+            Optional.empty());
+    StripStep off =
+        StripOrder.of(hub, left).steps().stream()
+            .filter(s -> s.parts().get(0).equals("hub"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(off.parts()).doesNotContain("inboard-cone");
+    assertThat(Routes.of(hub, "inboard-cone", left))
+        .anyMatch(r -> r.kind() == Kind.JAW_PULLER && r.verdict() == Verdict.KEEPS)
+        .anyMatch(r -> r.kind() == Kind.RELIEF_CUT && r.verdict() == Verdict.RISKS_SEAT);
+  }
+
   /** A bolted unit slides by drawing and is held by rust in life. */
   @Test
   void rustTurnsASlidingFitIntoATightOne() {
@@ -166,7 +186,16 @@ class RoutesTest {
             Optional.empty(), Map.of("outer-body in knuckle", State.RUSTED), Optional.empty());
     List<Route> routes = Routes.of(unit, "outer-body", rusted);
     assertThat(routes).isNotEmpty();
-    assertThat(routes).anyMatch(r -> r.kind() == Kind.PENETRANT);
+    assertThat(routes.get(0).kind()).as("time first").isEqualTo(Kind.PENETRANT);
+    assertThat(routes)
+        .filteredOn(r -> r.kind() == Kind.HEAT_HOUSING)
+        .singleElement()
+        .satisfies(r -> assertThat(r.pushesOn()).isEqualTo("knuckle"));
+    assertThat(routes)
+        .as("a hammer on the wheel flange goes over the balls")
+        .filteredOn(r -> r.kind() == Kind.SLIDE_HAMMER)
+        .singleElement()
+        .satisfies(r -> assertThat(r.verdict()).isEqualTo(Verdict.SCRAPS));
   }
 
   /**
