@@ -32,6 +32,9 @@ final class Browser implements AutoCloseable {
 
   private static final Duration PATIENCE = Duration.ofSeconds(25);
 
+  /** A scan of a large page beside two other browsers on two busy cores. */
+  private static final Duration SCRIPT_PATIENCE = Duration.ofSeconds(90);
+
   private final String marker = "--opened-by-test=" + UUID.randomUUID();
   private final ChromeDriver driver;
   private final WebDriverWait wait;
@@ -60,6 +63,7 @@ final class Browser implements AutoCloseable {
             .usingDriverExecutable(new java.io.File("/usr/bin/chromedriver"))
             .build();
     this.driver = new ChromeDriver(service, options);
+    driver.manage().timeouts().scriptTimeout(SCRIPT_PATIENCE);
     this.wait = new WebDriverWait(driver, PATIENCE);
     wait.pollingEvery(Duration.ofMillis(100));
     wait.ignoring(StaleElementReferenceException.class);

@@ -216,12 +216,12 @@ public final class Routes {
             kind == Kind.HEAT_HOUSING ? seat() : ringPiece(),
             "",
             List.of(bench.near(), bench.far()),
-            tools(kind),
+            RouteKit.tools(kind),
             missing(kind),
             Optional.of(needed),
             limit,
             why,
-            cautions(kind)));
+            RouteKit.cautions(kind)));
   }
 
   /** The housing of the fit: what the other part is in. */
@@ -323,13 +323,7 @@ public final class Routes {
           push.crosses()
               ? CROSSING
               : STRAIGHT + String.format(java.util.Locale.ROOT, " Face of %.1f mm.", push.landMm());
-      add(
-          kind,
-          push.crosses() ? Verdict.SCRAPS : Verdict.KEEPS,
-          push.piece(),
-          push.heldBy(),
-          push.way(),
-          why);
+      add(kind, push.crosses() ? Verdict.SCRAPS : Verdict.KEEPS, push.crosses(), push, why);
     }
   }
 
@@ -449,68 +443,29 @@ public final class Routes {
 
   private void add(
       Kind kind, Verdict verdict, String on, String heldBy, List<String> path, String why) {
-    boolean crosses = why.equals(CROSSING);
+    add(kind, verdict, false, new Push(on, 0, false, path, heldBy), why);
+  }
+
+  private void add(Kind kind, Verdict verdict, boolean crosses, Push push, String why) {
     routes.add(
         new Route(
             kind,
             verdict,
             crosses,
-            on,
-            heldBy,
-            path,
-            tools(kind),
+            push.piece(),
+            push.heldBy(),
+            push.way(),
+            RouteKit.tools(kind),
             missing(kind),
             Optional.empty(),
             0,
             why,
-            cautions(kind)));
+            RouteKit.cautions(kind)));
   }
 
   private List<Tool> missing(Kind kind) {
-    return tools(kind).stream().filter(t -> owned.filter(o -> !o.contains(t)).isPresent()).toList();
-  }
-
-  private static List<Tool> tools(Kind kind) {
-    return switch (kind) {
-      case HEAT_HOUSING -> List.of(Tool.OVEN);
-      case HEAT_RING -> List.of(Tool.INDUCTION_HEATER);
-      case PRESS -> List.of(Tool.PRESS);
-      case HUB_PRESS -> List.of(Tool.HUB_PRESS);
-      case THREADED_ROD, NEW_PUSHES_OLD -> List.of(Tool.THREADED_ROD);
-      case SCREW_DRIFT -> List.of(Tool.SCREW_DRIFT);
-      case JAW_PULLER -> List.of(Tool.JAW_PULLER);
-      case SPLITTER -> List.of(Tool.SPLITTER);
-      case COLLET_PULLER -> List.of(Tool.COLLET_PULLER, Tool.SLIDE_HAMMER);
-      case SLIDE_HAMMER -> List.of(Tool.SLIDE_HAMMER);
-      case DRIFT -> List.of(Tool.DRIFT);
-      case GREASE_RAM -> List.of(Tool.GREASE_RAM);
-      case WELD_BEAD -> List.of(Tool.WELDER);
-      case RELIEF_CUT -> List.of(Tool.CUTTING_DISC);
-      case PENETRANT, LEVER -> List.of();
-    };
-  }
-
-  private static List<String> cautions(Kind kind) {
-    String shatter = "Hardened rings shatter: eye protection, never strike a hard ring itself.";
-    return switch (kind) {
-      case HEAT_HOUSING ->
-          List.of(
-              "No flame on painted or magnesium parts, none near a tyre. Take seals and sensors out first.",
-              "Gloves on. Measure with a probe or crayon at opposite sides.");
-      case HEAT_RING ->
-          List.of("Induction heaters and pacemakers do not go together.", "Gloves on.");
-      case PRESS, HUB_PRESS, THREADED_ROD, SCREW_DRIFT, NEW_PUSHES_OLD ->
-          List.of("Stand out of line. " + shatter);
-      case JAW_PULLER, SPLITTER ->
-          List.of("A puller that slips off flies: a cloth over it. " + shatter);
-      case COLLET_PULLER, SLIDE_HAMMER, DRIFT -> List.of(shatter);
-      case GREASE_RAM -> List.of("Grease under the skin is an emergency: a cloth round the bar.");
-      case WELD_BEAD ->
-          List.of(
-              "Earth clamp on the same part: no current through another bearing. Never near a tyre, never on a sealed hollow part.");
-      case RELIEF_CUT -> List.of("Stop short of the seat. " + shatter);
-      case PENETRANT -> List.of("No flame near penetrant; protect the sensor and its lead.");
-      case LEVER -> List.of("Do not mark the seal’s bore or the shaft.");
-    };
+    return RouteKit.tools(kind).stream()
+        .filter(t -> owned.filter(o -> !o.contains(t)).isPresent())
+        .toList();
   }
 }
