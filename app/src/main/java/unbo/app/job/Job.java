@@ -109,6 +109,11 @@ public class Job implements Workpiece {
   }
 
   @Override
+  public boolean hasOtherSide() {
+    return vehicle.layout().brothers().containsKey(position);
+  }
+
+  @Override
   public Optional<String> vehicleKind() {
     return Optional.of(vehicle.getKind().id());
   }

@@ -32,6 +32,11 @@ public interface Workpiece {
     return Optional.empty();
   }
 
+  /** Whether another position mirrors its own, so that one can be judged by the other. */
+  default boolean hasOtherSide() {
+    return true;
+  }
+
   /** What must be minded at a station. */
   default List<String> cautions(Station station) {
     return station == null

@@ -26,6 +26,7 @@ import unbo.core.measure.Readings;
 import unbo.core.measure.Verdict;
 import unbo.core.setting.SettingOutcome;
 import unbo.core.units.Digits;
+import unbo.core.vehicle.Position;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.HardStop;
 import unbo.core.verification.Proof;
@@ -202,9 +203,16 @@ public record ProveSheet(
     return Proof.of(accusing, repeats, asked, met, waived, findings(job));
   }
 
-  /** The tests that can be measured where a piece stands. */
+  /**
+   * The tests that can be measured where a piece stands. At a wheel, heat only where there is
+   * another side: a front hub is never judged by a rear one.
+   */
   static List<AccusingTest> measurable(Workpiece piece) {
-    return TestPlaces.of(piece.arrangement(), piece.position());
+    boolean wheelAlone =
+        piece.position().filter(Position::wheel).isPresent() && !piece.hasOtherSide();
+    return TestPlaces.of(piece.arrangement(), piece.position()).stream()
+        .filter(t -> !wheelAlone || t != AccusingTest.HUB_HEAT)
+        .toList();
   }
 
   /** What was measured is done again first; else whatever can be measured here is offered. */

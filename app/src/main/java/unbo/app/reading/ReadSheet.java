@@ -18,6 +18,7 @@ import unbo.core.damage.DamageTables;
  * @param besides second classes, in words
  * @param order what came first, in words
  * @param advice for later stations
+ * @param scrap whether it is not used again
  * @param reuse whether anything may be used again, in words; empty while nothing was answered
  * @param also what else to look at
  * @param next the question that tells most next, empty for none
@@ -28,6 +29,7 @@ public record ReadSheet(
     List<String> besides,
     List<String> order,
     List<DamageClass.Change> advice,
+    boolean scrap,
     String reuse,
     List<String> also,
     String next) {
@@ -51,7 +53,7 @@ public record ReadSheet(
             .toList();
     if (!damage.isAnswered()) {
       return new ReadSheet(
-          questions, List.of(), List.of(), List.of(), List.of(), "", List.of(), next);
+          questions, List.of(), List.of(), List.of(), List.of(), false, "", List.of(), next);
     }
     return new ReadSheet(
         questions,
@@ -59,6 +61,7 @@ public record ReadSheet(
         damage.besides().stream().map(DamageClass::label).toList(),
         damage.order(),
         damage.advice(),
+        !damage.mayBeInspected(),
         damage.mayBeInspected()
             ? "May be inspected for use again; that it looks sound proves nothing yet."
             : "Not used again.",

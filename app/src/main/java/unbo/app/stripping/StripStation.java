@@ -16,7 +16,6 @@ import unbo.app.job.Workpiece;
 import unbo.app.job.Worksheet;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
-import unbo.app.working.WorkingView;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.strip.Circumstances;
@@ -146,11 +145,6 @@ class StripStation implements Worksheet {
   }
 
   @Override
-  public List<WorkingView> workings(Workpiece piece) {
-    return List.of();
-  }
-
-  @Override
   public List<PaperLine> paper(Workpiece piece) {
     StripRecord record = record(piece);
     StripWords words = new StripWords(piece.arrangement());
@@ -167,6 +161,7 @@ class StripStation implements Worksheet {
 
   @Override
   public String recorded(Job job) {
-    return record(job).taken().size() + " parts off";
+    int off = record(job).taken().size();
+    return off == 1 ? "1 step off" : off + " steps off";
   }
 }

@@ -20,6 +20,10 @@ import unbo.app.PageTest;
 import unbo.app.job.Job;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
+import unbo.app.vehicle.Vehicle;
+import unbo.core.diagnosis.DiagnosisModel;
+import unbo.core.vehicle.VehicleKind;
+import unbo.core.verification.AccusingTest;
 import unbo.core.verification.HardStop;
 
 class ProvePageTest extends PageTest {
@@ -262,5 +266,18 @@ class ProvePageTest extends PageTest {
         .andExpect(
             content().string(containsString("There is no value from before to compare with.")));
     assertThat(reload(job).work().sheet(ProveRecord.TYPE).tests()).isEmpty();
+  }
+
+  /** A front hub is never judged by a rear one: heat is asked where there is another side. */
+  @Test
+  void heatIsAskedWhereThereIsAnotherSide() {
+    assertThat(ProveSheet.measurable(newJobOn("a2"))).contains(AccusingTest.HUB_HEAT);
+    Vehicle motorcycle =
+        vehicles.save(
+            new Vehicle("Test motorcycle", VehicleKind.MOTORCYCLE, "for a test", "T 1")
+                .withLayout(DiagnosisModel.someLayout(VehicleKind.MOTORCYCLE).orElseThrow()));
+    Job front = jobs.openAt(motorcycle, "front-wheel", "for a test", "Tester");
+    assertThat(front.hasOtherSide()).isFalse();
+    assertThat(ProveSheet.measurable(front)).isNotEmpty().doesNotContain(AccusingTest.HUB_HEAT);
   }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import unbo.core.evidence.Distribution;
 import unbo.core.evidence.Finding;
 import unbo.core.evidence.Leftover;
 import unbo.core.evidence.Weighing;
@@ -121,9 +122,10 @@ public final class Damage {
   public List<String> order() {
     List<String> order = new ArrayList<>();
     if (isAnswered()) {
-      DamageClass first = ranked().get(0).damage();
+      DamageClass first = classAt(Distribution.indexOfFirst(shares));
+      List<DamageClass> besides = besides();
       for (DamageClass other : DamageTables.classes()) {
-        boolean shown = besides().contains(other) || hasSign(other, first);
+        boolean shown = besides.contains(other) || hasSign(other, first);
         if (!other.equals(first) && shown) {
           before(first, other).or(() -> before(other, first)).ifPresent(order::add);
         }

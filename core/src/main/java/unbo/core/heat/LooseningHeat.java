@@ -23,6 +23,9 @@ public final class LooseningHeat {
   /** Greatest temperature of a light alloy case and of an open bearing, °C. */
   public static final double LIMIT_C = 120;
 
+  /** Over this a sealed or greased bearing is harmed, °C. */
+  public static final double SEALED_LIMIT_C = 80;
+
   /** Greatest temperature of a bare ring, without cage and seal, °C. */
   public static final double BARE_RING_LIMIT_C = 150;
 

@@ -179,6 +179,15 @@ public final class Routes {
     heated(kind, needed, likely.result().value() <= limit(kind));
   }
 
+  /** Whether a shield or a seal was read on the bearing of the fit. */
+  private boolean isSealed() {
+    return bearing()
+        .flatMap(b -> part(b).place())
+        .map(assembly.said()::get)
+        .filter(said -> said.closed().isClosed())
+        .isPresent();
+  }
+
   /** A bare ring stands more than a bearing with cage and grease. */
   private double limit(Kind kind) {
     boolean bare =
@@ -196,22 +205,27 @@ public final class Routes {
 
   private void heated(Kind kind, Working needed, boolean mayDo) {
     double limit = limit(kind);
+    boolean spoilt = mayDo && isSealed() && needed.result().value() > LooseningHeat.SEALED_LIMIT_C;
+    String seals =
+        spoilt
+            ? "Its seals or shields were read: over 80 °C they and the grease are harmed, and the bearing is scrap. "
+            : "A sealed or greased bearing over 80 °C is scrap. ";
     String what =
         kind == Kind.HEAT_HOUSING
             ? "For a light alloy housing; one of steel or iron frees nothing when it is soaked."
-            : "A sealed or greased bearing over 80 °C is scrap.";
+            : "";
     String tight =
-        "At the tightest usual fit heat alone does not do within its limit: help it with a light push. ";
-    String why =
         needed.result().value() <= limit
-            ? what
-            : mayDo
-                ? tight + what
-                : "It would have to be warmer than its limit: heat alone does not free it.";
+            ? ""
+            : "At the tightest usual fit heat alone does not do within its limit: help it with a light push. ";
+    String why =
+        mayDo
+            ? (tight + seals + what).strip()
+            : "It would have to be warmer than its limit: heat alone does not free it.";
     routes.add(
         new Route(
             kind,
-            mayDo ? Verdict.KEEPS : Verdict.NOT_POSSIBLE,
+            !mayDo ? Verdict.NOT_POSSIBLE : spoilt ? Verdict.SCRAPS : Verdict.KEEPS,
             false,
             kind == Kind.HEAT_HOUSING ? seat() : ringPiece(),
             "",

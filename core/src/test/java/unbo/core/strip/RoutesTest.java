@@ -17,6 +17,9 @@ import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.SizeTemplate;
+import unbo.core.designation.BearingFacts;
+import unbo.core.designation.DesignationReader;
+import unbo.core.designation.Reading;
 import unbo.core.heat.LooseningHeat;
 import unbo.core.strip.Circumstances.State;
 import unbo.core.strip.Route.Kind;
@@ -215,6 +218,26 @@ class RoutesTest {
         LooseningHeat.temperature(
             LooseningHeat.Heated.ALLOY_HOUSING, 62, 0.0255, Origin.measured("here"));
     assertThat(half.result().value()).isCloseTo(83.8, within(0.1));
+  }
+
+  /** A bearing whose seals were read does not live through the heat that frees it. */
+  @Test
+  void heatSpoilsASealedBearing() {
+    assertThat(housingHeat("6204").verdict()).isEqualTo(Verdict.KEEPS);
+    assertThat(housingHeat("6204-2RS").verdict()).isEqualTo(Verdict.SCRAPS);
+    assertThat(housingHeat("6204-2RS").why()).contains("over 80 °C");
+  }
+
+  private static Route housingHeat(String number) {
+    Reading reading = DesignationReader.standard().read(number).readings().get(0);
+    Assembly read =
+        Assembly.assumed(Arrangements.of("a4"))
+            .with("left", reading.bearing())
+            .saying(Map.of("left", BearingFacts.of(reading)));
+    return Routes.of(read, "left-bearing", Circumstances.AS_DRAWN).stream()
+        .filter(r -> r.kind() == Kind.HEAT_HOUSING)
+        .findFirst()
+        .orElseThrow();
   }
 
   /**
