@@ -76,6 +76,7 @@ class EveryAddressTest extends PageTest {
           Map.entry("line", "1"),
           Map.entry("lineId", "1"),
           Map.entry("lot", "1"),
+          Map.entry("photograph", "1"),
           Map.entry("token", "1"),
           Map.entry("test", "dial"));
 

@@ -22,6 +22,8 @@ import unbo.app.job.PartMark;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.job.Worksheet;
+import unbo.app.photograph.NewPhotograph;
+import unbo.app.photograph.Photographs;
 import unbo.app.proving.TestRecord;
 import unbo.app.reading.ReadRecord;
 import unbo.app.stripping.StripRecord;
@@ -48,6 +50,7 @@ class DemoYard {
   private final DemoListening searches;
   private final DemoShelf shelf;
   private final DemoRounds rounds;
+  private final Photographs photographs;
   private final List<Worksheet> worksheets;
   private final Clock clock;
 
@@ -61,8 +64,10 @@ class DemoYard {
       DemoListening searches,
       DemoShelf shelf,
       DemoRounds rounds,
+      Photographs photographs,
       List<Worksheet> worksheets,
       Clock clock) {
+    this.photographs = photographs;
     this.worksheets = worksheets;
     this.accounts = accounts;
     this.vehicles = vehicles;
@@ -115,6 +120,21 @@ class DemoYard {
     searches.running(fleet);
     searches.recheck(fleet);
     new StationJobs(this::script, fleet, LocalDate.now(clock)).open();
+    photographed(fleet.named("Motorcycle “Swift”"));
+  }
+
+  /** The cup that came out of the steering head, and a new one beside it. */
+  private void photographed(Vehicle swift) {
+    long head = jobs.openAt(swift.getId(), "steering-head").get(0).getId();
+    String read = Station.READ.id();
+    photographs.add(
+        new NewPhotograph(head, read, "lower cup.jpg", false, DemoPhotographs.notched()),
+        APPRENTICE,
+        () -> {});
+    photographs.add(
+        new NewPhotograph(head, read, "new cup.jpg", true, DemoPhotographs.good()),
+        APPRENTICE,
+        () -> {});
   }
 
   /** The job of the README's walk: it carries what accused the bearing and waits at Name. */

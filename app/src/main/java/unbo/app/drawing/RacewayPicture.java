@@ -26,24 +26,35 @@ public record RacewayPicture(List<double[]> path, List<Mark> marks, List<Double>
 
   /** The picture of a pattern's word; an unknown one is a bare path. */
   public static RacewayPicture of(String pattern) {
-    return new Maker(pattern).make();
+    return of(pattern, 0);
+  }
+
+  /**
+   * The whole way round a ring.
+   *
+   * @param elements how many balls or rollers stand on it; 0 when that is not known
+   */
+  public static RacewayPicture of(String pattern, int elements) {
+    return new Maker(pattern, elements == 0 ? PITCH : WIDTH / elements).make();
   }
 
   /** What is needed while it is drawn. */
   private static final class Maker {
 
     private final String pattern;
+    private final double apart;
     private final Random random = new Random(SEED);
     private final List<double[]> path = new ArrayList<>();
     private final List<Mark> marks = new ArrayList<>();
     private final List<Double> pitch = new ArrayList<>();
 
-    Maker(String pattern) {
+    Maker(String pattern, double apart) {
       this.pattern = pattern;
+      this.apart = apart;
     }
 
     RacewayPicture make() {
-      for (double x = PITCH / 2; x < WIDTH; x += PITCH) {
+      for (double x = apart / 2; x < WIDTH; x += apart) {
         pitch.add(x);
       }
       switch (pattern) {
@@ -52,10 +63,10 @@ public record RacewayPicture(List<double[]> path, List<Mark> marks, List<Double>
         case "frosted" -> full(() -> scatter(220, 0, WIDTH, 0.9, "dot"));
         case "smeared" -> full(this::smears);
         case "dents" -> full(() -> scatter(70, 0, WIDTH, 1.8, "dent"));
-        case "lines" -> full(() -> atPitch(3, "line"));
+        case "lines" -> full(() -> atPitch(0.09, "line"));
         case "rust" -> full(() -> scatter(60, 0, WIDTH, 3.4, "rust"));
-        case "dents-pitch" -> loaded(() -> atPitch(9, "dent"));
-        case "troughs" -> full(() -> atPitch(12, "trough"));
+        case "dents-pitch" -> loaded(() -> atPitch(0.26, "dent"));
+        case "troughs" -> full(() -> atPitch(0.35, "trough"));
         case "washboard" -> full(this::ridges);
         case "one-side" -> side();
         case "opposite" -> patches();
@@ -116,7 +127,9 @@ public record RacewayPicture(List<double[]> path, List<Mark> marks, List<Double>
       return data.append("Z ").toString();
     }
 
-    private void atPitch(double wide, String look) {
+    /** Marks where the elements stood, so wide a share of their distance. */
+    private void atPitch(double share, String look) {
+      double wide = share * apart;
       StringBuilder data = new StringBuilder();
       for (double x : pitch) {
         boolean inPath = path.get(0)[0] <= x && x <= path.get(0)[0] + path.get(0)[2];

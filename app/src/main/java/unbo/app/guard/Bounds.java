@@ -1,5 +1,8 @@
 package unbo.app.guard;
 
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.regex.Pattern;
+
 /**
  * How large and how many a request may be. Our own choice: generous for people, small beside the
  * memory and the threads of the server. docs/security.md says what each protects.
@@ -20,6 +23,12 @@ final class Bounds {
 
   /** Body of the shelf's import, in bytes: its 5,000 lines with room. */
   static final int IMPORT_BODY = 2 * 1024 * 1024;
+
+  /** Photographs sent at once, in bytes: twelve of 8 MB with room. Not held in memory. */
+  static final int PICTURES_BODY = 100 * 1024 * 1024;
+
+  /** Sendings of photographs of one address that are on their way. */
+  static final int PICTURES_ON_THEIR_WAY = 3;
 
   /** Fields of one form, and values of one field. */
   static final int FIELDS = 500;
@@ -45,6 +54,8 @@ final class Bounds {
    */
   static final int DISCARDED = 32 * 1024 * 1024;
 
+  private static final Pattern PICTURES = Pattern.compile("/jobs/\\d{1,18}/photographs");
+
   private Bounds() {}
 
   /** The largest body that an address takes, in bytes. */
@@ -53,6 +64,13 @@ final class Bounds {
       return JSON_BODY;
     }
     return path.equals("/shelf/import") ? IMPORT_BODY : FORM_BODY;
+  }
+
+  /** Whether photographs are sent here. */
+  static boolean takesPictures(HttpServletRequest request) {
+    return request.getMethod().equals("POST")
+        && PICTURES.matcher(request.getRequestURI()).matches()
+        && String.valueOf(request.getContentType()).startsWith("multipart/form-data");
   }
 
   static boolean isInterface(String path) {

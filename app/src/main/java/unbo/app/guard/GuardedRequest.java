@@ -35,6 +35,11 @@ final class GuardedRequest extends HttpServletRequestWrapper {
     this.body = body;
   }
 
+  /** One whose body is read by others, later: its fields are cleaned all the same. */
+  static GuardedRequest unread(HttpServletRequest request) {
+    return new GuardedRequest(request, null);
+  }
+
   boolean hasTooManyFields() {
     Map<String, String[]> all = getParameterMap();
     return all.size() > Bounds.FIELDS
@@ -43,7 +48,9 @@ final class GuardedRequest extends HttpServletRequestWrapper {
 
   private boolean isForm() {
     String type = String.valueOf(getContentType());
-    return body.length > 0 && type.startsWith(MediaType.APPLICATION_FORM_URLENCODED_VALUE);
+    return body != null
+        && body.length > 0
+        && type.startsWith(MediaType.APPLICATION_FORM_URLENCODED_VALUE);
   }
 
   @Override
@@ -110,7 +117,10 @@ final class GuardedRequest extends HttpServletRequestWrapper {
   }
 
   @Override
-  public ServletInputStream getInputStream() {
+  public ServletInputStream getInputStream() throws IOException {
+    if (body == null) {
+      return super.getInputStream();
+    }
     ByteArrayInputStream in = new ByteArrayInputStream(body);
     return new ServletInputStream() {
       @Override
@@ -141,7 +151,7 @@ final class GuardedRequest extends HttpServletRequestWrapper {
   }
 
   @Override
-  public BufferedReader getReader() {
+  public BufferedReader getReader() throws IOException {
     return new BufferedReader(new InputStreamReader(getInputStream(), StandardCharsets.UTF_8));
   }
 }

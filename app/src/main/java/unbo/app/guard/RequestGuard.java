@@ -4,12 +4,14 @@ import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import java.util.Collections;
 import java.util.Locale;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import unbo.app.web.Failure;
@@ -23,6 +25,8 @@ class RequestGuard extends OncePerRequestFilter {
   private final HostNames hosts;
   private final UnderWay underWay = new UnderWay(Bounds.UNDER_WAY);
   private final UnderWay bodies = new UnderWay(Bounds.BODIES_ON_THEIR_WAY);
+
+  private final UnderWay pictures = new UnderWay(Bounds.PICTURES_ON_THEIR_WAY);
 
   RequestGuard(HostNames hosts) {
     this.hosts = hosts;
@@ -58,8 +62,45 @@ class RequestGuard extends OncePerRequestFilter {
     } else if (headersLength(request) > Bounds.HEADERS) {
       Failure.of(431, "Headers too large", "All header lines together: 16 KB at most.")
           .send(request, response);
+    } else if (Bounds.takesPictures(request) && isSignedIn(request)) {
+      withPictures(request, response, chain);
     } else {
       withBody(request, response, chain);
+    }
+  }
+
+  /** Only somebody who has signed in may send more than a form holds. */
+  private static boolean isSignedIn(HttpServletRequest request) {
+    HttpSession session = request.getSession(false);
+    return session != null
+        && session.getAttribute(HttpSessionSecurityContextRepository.SPRING_SECURITY_CONTEXT_KEY)
+            != null;
+  }
+
+  /** Photographs go to the disk by the server's own reader, not into memory. */
+  private void withPictures(
+      HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
+    long length = request.getContentLengthLong();
+    boolean chunked = request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null;
+    if (chunked || length > Bounds.PICTURES_BODY) {
+      response.setHeader(HttpHeaders.CONNECTION, "close");
+      Failure.of(
+              413,
+              "Too large",
+              "Nothing was saved. Photographs: 12 at once, 8 MB each, with their length.")
+          .send(request, response);
+      return;
+    }
+    String address = request.getRemoteAddr();
+    if (!pictures.enter(address)) {
+      tooMany(request, response);
+      return;
+    }
+    try {
+      pass(GuardedRequest.unread(request), response, chain);
+    } finally {
+      pictures.leave(address);
     }
   }
 
@@ -76,9 +117,14 @@ class RequestGuard extends OncePerRequestFilter {
       }
       return;
     }
+    pass(guarded, response, chain);
+  }
+
+  private static void pass(GuardedRequest guarded, HttpServletResponse response, FilterChain chain)
+      throws ServletException, IOException {
     if (guarded.hasTooManyFields()) {
       Failure.of(400, "Too many fields", "A form has fewer fields than this, each with one value.")
-          .send(request, response);
+          .send(guarded, response);
       return;
     }
     try {
@@ -87,7 +133,7 @@ class RequestGuard extends OncePerRequestFilter {
       if (!Outage.isOutage(e) || response.isCommitted()) {
         throw e;
       }
-      Outage.FAILURE.send(request, response);
+      Outage.FAILURE.send(guarded, response);
     }
   }
 

@@ -2,6 +2,7 @@ package unbo.app.job;
 
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
+import unbo.app.photograph.Photographs;
 import unbo.app.web.Figures;
 import unbo.app.web.ViewPreferences;
 
@@ -12,12 +13,22 @@ public class JobPage {
   /** The template. */
   public static final String VIEW = "job";
 
+  /** Attribute of the photographs; one that is there already is kept. */
+  static final String PHOTOGRAPHS = "photographs";
+
   private final Worksheets worksheets;
   private final Figures figures;
   private final Jobs jobs;
   private final JobSection section;
+  private final Photographs photographs;
 
-  JobPage(Worksheets worksheets, Jobs jobs, JobSection section, Figures figures) {
+  JobPage(
+      Worksheets worksheets,
+      Jobs jobs,
+      JobSection section,
+      Photographs photographs,
+      Figures figures) {
+    this.photographs = photographs;
     this.jobs = jobs;
     this.section = section;
     this.worksheets = worksheets;
@@ -44,6 +55,9 @@ public class JobPage {
     model.addAttribute("advice", worksheets.advice(job, station));
     model.addAttribute("next", next(job, station));
     model.addAttribute("lastChange", jobs.lastChange(job).orElse(null));
+    if (!model.containsAttribute(PHOTOGRAPHS)) {
+      model.addAttribute(PHOTOGRAPHS, PhotographSheet.of(station, photographs.of(job.getId())));
+    }
     fill(model, job, selection, form);
     return VIEW;
   }

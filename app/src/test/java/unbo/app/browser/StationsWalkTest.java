@@ -48,9 +48,15 @@ class StationsWalkTest extends AppTest {
       browser.signIn("tuva");
       for (Arrangement arrangement : Arrangements.standard().all()) {
         Job job = newJobOn(arrangement.id());
+        boolean sample = SAMPLES.contains(arrangement.id());
         name(browser, job);
-        rockAndProve(browser, job, arrangement);
-        for (String station : SAMPLES.contains(arrangement.id()) ? OTHERS : List.<String>of()) {
+        if (width > 600 || sample) {
+          rockAndProve(browser, job, arrangement);
+        } else {
+          look(browser, job, "rock");
+          look(browser, job, "prove");
+        }
+        for (String station : sample ? OTHERS : List.<String>of()) {
           browser.open("/jobs/" + job.getId() + "?at=" + station);
           requireInSight(browser, arrangement.id() + " " + station, width > 600);
         }
@@ -58,6 +64,12 @@ class StationsWalkTest extends AppTest {
       softly.assertAll();
       assertThat(browser.complaints()).isEmpty();
     }
+  }
+
+  /** The same forms are pressed on the bench; here it is where they stand. */
+  private void look(Browser browser, Job job, String station) {
+    browser.open("/jobs/" + job.getId() + "?at=" + station);
+    requireInSight(browser, job.arrangement().id() + " " + station, false);
   }
 
   private void name(Browser browser, Job job) {
