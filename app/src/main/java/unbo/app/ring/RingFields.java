@@ -53,14 +53,14 @@ final class RingFields {
 
   /** How many balls or rollers; empty when nobody said. */
   OptionalInt elements() {
-    int count = number("elements", 0, "A count from 3 to 99.");
-    if (count == 0 && typed("elements").isBlank()) {
+    int count = number("rollers", 0, "A count from 3 to 99.");
+    if (count == 0 && typed("rollers").isBlank()) {
       return OptionalInt.empty();
     }
     if (count < 3 || count > MOST_ELEMENTS) {
       problems.add(
-          "elements",
-          new Problem(typed("elements"), "Not a count of elements.", "A count from 3 to 99."));
+          "rollers",
+          new Problem(typed("rollers"), "Not a count of elements.", "A count from 3 to 99."));
       return OptionalInt.empty();
     }
     return OptionalInt.of(count);

@@ -155,7 +155,7 @@ class PhotographPageTest extends PageTest {
                 .param("centre", "200, 200")
                 .param("edge", "375, 200")
                 .param("damage", "overload")
-                .param("elements", "9")
+                .param("rollers", "9")
                 .param("number", "6204 2RS C3")
                 .with(as("tuva")))
         .andExpect(status().isOk())
@@ -180,7 +180,7 @@ class PhotographPageTest extends PageTest {
             List.of("centre", "in the middle", "Not a point."),
             List.of("edge", "200 200", "The edge lies on the centre."),
             List.of("inner", "140", "The band has no place there."),
-            List.of("elements", "-3", "Not a count of elements."),
+            List.of("rollers", "-3", "Not a count of elements."),
             List.of("start", "north", "Not a whole number."))) {
       mvc.perform(
               get(kept.address())
