@@ -17,6 +17,8 @@ public final class StandardTables {
           "catalogue.Catalogue",
           "comparison.PositionDuty",
           "damage.DamageTables",
+          "damage.PathTables",
+          "damage.Reuse",
           "designation.DeepGrooveBallFamily",
           "designation.InchSetFamily",
           "designation.OtherProduct",
@@ -45,6 +47,7 @@ public final class StandardTables {
           "tolerance.InternalClearances",
           "tolerance.RingTolerances",
           "tolerance.RunningAccuracy",
+          "strip.RustSteps",
           "vehicle.VehicleLayout",
           "vehicle.VehicleTemplate",
           "verification.TestPlaces");

@@ -224,7 +224,8 @@ class DemoYard {
                         "seal", "sound",
                         "life", "long"),
                     "Paths even, no colour. Fit to go on.",
-                    OWNER)));
+                    OWNER,
+                    Map.of("path-turning", "full", "path-standing", "part"))));
     script.note(job, Station.FIT, StationMark.State.SKIPPED, "");
   }
 
@@ -239,7 +240,7 @@ class DemoYard {
     kept.put("hub", "");
     kept.put("seal", "flush with the hub, 0 mm");
     kept.forEach((part, words) -> taken.add(new StripRecord.Taken(part, words, OWNER, by.at())));
-    return new StripRecord(taken, Map.of());
+    return new StripRecord(taken, Map.of(), Map.of());
   }
 
   private void wedding(Vehicle marigold) {

@@ -6,7 +6,7 @@ import java.nio.charset.StandardCharsets;
 enum PictureKind {
   JPEG(""),
   PNG(""),
-  HEIC("Set the phone's camera to the most compatible format (JPEG), or send it as JPEG."),
+  HEIC("Set the phone’s camera to the most compatible format (JPEG), or send it as JPEG."),
   AVIF("Send it as JPEG."),
   WEBP("Send it as JPEG."),
   GIF("Send it as JPEG or PNG."),

@@ -15,12 +15,14 @@ import unbo.core.strip.Circumstances.State;
  *
  * @param taken what came off, in the order in which it did
  * @param states what became of contacts, by the template's words
+ * @param seals what was measured at seals, by part; the reference for the next time
  */
-public record StripRecord(List<Taken> taken, Map<String, State> states) {
+public record StripRecord(
+    List<Taken> taken, Map<String, State> states, Map<String, SealDepths> seals) {
 
   /** How it is kept. */
   public static final SheetType<StripRecord> TYPE =
-      SheetType.first(Station.STRIP, StripRecord.class, new StripRecord(null, null));
+      SheetType.first(Station.STRIP, StripRecord.class, new StripRecord(null, null, null));
 
   /**
    * A part that came off.
@@ -33,6 +35,7 @@ public record StripRecord(List<Taken> taken, Map<String, State> states) {
   public StripRecord {
     taken = taken == null ? List.of() : List.copyOf(taken);
     states = states == null ? Map.of() : Map.copyOf(states);
+    seals = seals == null ? Map.of() : Map.copyOf(seals);
   }
 
   Optional<Taken> taken(String part) {
@@ -48,12 +51,19 @@ public record StripRecord(List<Taken> taken, Map<String, State> states) {
     } else {
       all.set(at, off);
     }
-    return new StripRecord(all, states);
+    return new StripRecord(all, states, seals);
+  }
+
+  /** With what was measured at a seal. */
+  StripRecord with(String part, SealDepths depths) {
+    Map<String, SealDepths> all = new LinkedHashMap<>(seals);
+    all.put(part, depths);
+    return new StripRecord(taken, states, all);
   }
 
   StripRecord with(String contact, Optional<State> state) {
     Map<String, State> all = new LinkedHashMap<>(states);
     state.ifPresentOrElse(s -> all.put(contact, s), () -> all.remove(contact));
-    return new StripRecord(taken, all);
+    return new StripRecord(taken, all, seals);
   }
 }

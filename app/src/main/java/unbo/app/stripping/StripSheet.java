@@ -18,6 +18,8 @@ import unbo.core.strip.Circumstances;
 import unbo.core.strip.Circumstances.State;
 import unbo.core.strip.Route;
 import unbo.core.strip.Routes;
+import unbo.core.strip.RustSteps;
+import unbo.core.strip.RustSteps.RustStep;
 import unbo.core.strip.SpacerLand;
 import unbo.core.strip.StripOrder;
 import unbo.core.strip.StripStep;
@@ -32,16 +34,21 @@ import unbo.core.strip.Tool;
  * @param shutIn parts that cannot leave along the axis, in words
  * @param tools what a shop may own
  * @param ownTools whether this shop has said what it owns
+ * @param rust what to try where the open step is rusted or seized, the gentlest first; else empty
  * @param workings of the figures
  */
 public record StripSheet(
     List<Row> steps,
-    List<String> back,
+    List<Back> back,
     Open open,
     List<String> shutIn,
     List<ToolRow> tools,
     boolean ownTools,
+    List<RustStep> rust,
     List<WorkingView> workings) {
+
+  /** A step as it goes on again, with what was kept when it came off; empty for nothing. */
+  public record Back(String words, String kept) {}
 
   /** A step in the list. */
   public record Row(
@@ -145,7 +152,7 @@ public record StripSheet(
                 steps.get(i).needsRoute(),
                 record.taken(lead).orElse(null)));
       }
-      List<String> back = new ArrayList<>(steps.stream().map(words::on).toList());
+      List<Back> back = new ArrayList<>(steps.stream().map(this::back).toList());
       Collections.reverse(back);
       return new StripSheet(
           rows,
@@ -154,6 +161,7 @@ public record StripSheet(
           shutIn(),
           tools(),
           !owned.isEmpty(),
+          open < 0 ? List.of() : rust(steps.get(open)),
           workings.all());
     }
 
@@ -251,6 +259,19 @@ public record StripSheet(
           String.join(", ", route.missing().stream().map(Tool::title).toList()),
           force,
           heat);
+    }
+
+    private Back back(StripStep step) {
+      String kept = record.taken(step.parts().get(0)).map(StripRecord.Taken::kept).orElse("");
+      return new Back(words.on(step), kept);
+    }
+
+    private List<RustStep> rust(StripStep step) {
+      boolean held =
+          contacts(step).stream()
+              .map(ContactRow::state)
+              .anyMatch(s -> s.equals(State.RUSTED.id()) || s.equals(State.SEIZED.id()));
+      return held ? RustSteps.all() : List.of();
     }
 
     /** Fits that this step parts, tight or not. */

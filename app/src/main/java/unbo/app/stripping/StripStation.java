@@ -17,6 +17,7 @@ import unbo.app.job.Worksheet;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
 import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.Hold;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.strip.Circumstances;
 import unbo.core.strip.Circumstances.State;
@@ -56,6 +57,22 @@ class StripStation implements Worksheet {
     model.addAttribute(
         "strip", StripSheet.of(piece, shown, record(piece), tools.findAll(), figures));
     model.addAttribute("stripForm", form);
+    model.addAttribute("seal", seal(piece, (StripSheet) model.getAttribute("strip"), form));
+  }
+
+  /** The seal of the step that is open; null where it has none. */
+  private SealSheet seal(Workpiece piece, StripSheet sheet, Form form) {
+    String part = sheet.open() == null ? "" : sheet.open().part();
+    boolean isSeal =
+        piece.arrangement().contacts().stream()
+            .anyMatch(c -> c.part().equals(part) && c.holds().contains(Hold.LIP));
+    if (!isSeal) {
+      return null;
+    }
+    SealDepths typed =
+        SealDepths.of(form)
+            .orElseGet(() -> record(piece).seals().getOrDefault(part, new SealDepths(null, null)));
+    return SealSheet.of(typed, figures);
   }
 
   private static StripRecord record(Workpiece piece) {
@@ -86,12 +103,15 @@ class StripStation implements Worksheet {
                         s,
                         "Not a state of a fit.",
                         "Choose as drawn, rusted, seized or left behind.")));
+    Optional<SealDepths> seal = SealDepths.of(form);
+    seal.ifPresent(s -> s.read(problems));
     if (!problems.isEmpty()) {
       return new Press.Refused(problems);
     }
-    StripRecord now =
+    StripRecord off =
         states(job, form, record(job))
             .with(new StripRecord.Taken(part.get().id(), kept, by.name(), by.at()));
+    StripRecord now = seal.map(s -> off.with(part.get().id(), s)).orElse(off);
     boolean all = StripSheet.isAllOff(job, now);
     return Press.Taken.here(
         all ? StationMark.State.DONE : StationMark.State.WORKED_ON,

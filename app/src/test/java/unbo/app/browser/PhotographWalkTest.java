@@ -40,6 +40,8 @@ class PhotographWalkTest extends AppTest {
           .findElement(By.id("photograph"))
           .sendKeys(String.join("\n", ring.toString(), broken.toString(), other.toString()));
       browser.press("Send").see("The picture is broken.").see("label.png");
+      browser.until(
+          "both kept", d -> d.findElements(By.cssSelector(".photograph-list a")).size() == 2);
       assertThat(photographs.of(job.getId()))
           .extracting("name")
           .containsExactly("ring.jpg", "label.png");

@@ -144,4 +144,60 @@ class ReadPageTest extends PageTest {
   void whatCannotBeIsRefused(String body, int status) throws Exception {
     damages(body).andExpect(status().is(status));
   }
+
+  /** The path is read with nothing else answered, and told to Fit. */
+  @Test
+  void aPathDrawnOnBothRingsIsRead() throws Exception {
+    Job job = newJob();
+    press(
+            job,
+            "",
+            "words",
+            "",
+            "path-turning",
+            "full",
+            "path-standing-drawn",
+            "30,32 60,30 90,33;180,32 240,31")
+        .andExpect(status().is3xxRedirection());
+    page(job, "read")
+        .andExpect(content().string(containsString("Reads as an oval seat of the standing ring.")))
+        .andExpect(content().string(containsString("points=\"180,32 240,31\"")));
+    page(job, "fit").andExpect(content().string(containsString("ovality of the seat")));
+    mvc.perform(get("/jobs/{id}/sheet", job.getId()).with(as("tuva")))
+        .andExpect(content().string(containsString("an oval seat of the standing ring")));
+  }
+
+  @Test
+  void whatIsNoPathIsAnsweredAtItsField() throws Exception {
+    Job job = newJob();
+    press(job, "", "words", "kept", "path-turning-drawn", "10,10 20,20;".repeat(7))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("7 strokes: that is more than one path.")))
+        .andExpect(content().string(containsString("value=\"kept\"")));
+    press(job, "/preview", "path-turning", "part", "path-standing", "side")
+        .andExpect(content().string(containsString("These two do not go together")));
+  }
+
+  /** Play against the clearance group that the number says; a caged bearing's alone. */
+  @Test
+  void fitToReuseIsJudgedByItsGroup() throws Exception {
+    Job job = newJobOn("a4");
+    String[] good = {
+      "words", "", "reuse-kind", "caged", "reuse-history", "good", "reuse-clean", "good",
+      "reuse-nail", "good", "reuse-cage", "good", "reuse-faces", "good", "reuse-colour", "good",
+      "reuse-play", "0.010"
+    };
+    press(job, "/preview", good)
+        .andExpect(content().string(containsString("Nothing found against it.")))
+        .andExpect(content().string(containsString("Not proved:")));
+    good[good.length - 1] = "0.2";
+    press(job, "", good).andExpect(status().is3xxRedirection());
+    page(job, "read")
+        .andExpect(content().string(containsString("radial play of 0.200 mm is over group CN")));
+    press(job, "", "words", "", "reuse-play", "a hair", "reuse-nail", "good")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("a hair")));
+    press(job, "/preview", "reuse-kind", "joint", "reuse-caps", "bad")
+        .andExpect(content().string(containsString("a cap has lost needles")));
+  }
 }

@@ -173,4 +173,67 @@ class StripPageTest extends PageTest {
     assertThat(page.select(".strip-leaving path")).as(a.id()).isNotEmpty();
     assertThat(page.select(".strip-list [aria-current=step]")).hasSize(1);
   }
+
+  private static final String[] GROOVE = {
+    "step",
+    "seal",
+    "kept",
+    "",
+    "seal-room",
+    "12",
+    "seal-seat",
+    "11",
+    "seal-width",
+    "8",
+    "seal-depth",
+    "0.5",
+    "seal-groove",
+    "1",
+    "seal-instrument",
+    "depth-gauge"
+  };
+
+  /** 12 − 0.5 against 11: 2.5 mm inwards, 0.75 needed. */
+  @Test
+  void aGrooveIsAnsweredByAnotherDepth() throws Exception {
+    Job job = newJob();
+    press(job, "/preview", GROOVE)
+        .andExpect(content().string(containsString("Seat it deeper")))
+        .andExpect(content().string(containsString("class=\"seal-new\"")));
+    assertThat(reload(job).work().mark(Station.STRIP)).isEmpty();
+    press(job, "", GROOVE).andExpect(status().is3xxRedirection());
+    assertThat(page(job, "seal").select("#seal-answer").text())
+        .contains("Seat it deeper", "2.5 mm", "0.75 mm");
+    assertThat(page(job, "hub").select("#seal-answer")).as("only where a seal is").isEmpty();
+    String[] wrong = GROOVE.clone();
+    wrong[11] = "30";
+    press(job, "", wrong)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("the seal would reach beyond its seat")))
+        .andExpect(content().string(containsString("value=\"30\"")));
+  }
+
+  /** In rising order of harm, and only where rust holds it. */
+  @Test
+  void rustIsMetInRisingOrderOfHarm() throws Exception {
+    Job job = newJob();
+    assertThat(page(job, "inboard-cup").select(".routes .route-rust-none")).isEmpty();
+    Document before = page(job, "inboard-cup");
+    String field = before.select("select[name^=state-]").first().attr("name");
+    press(job, "", "step", "inboard-cup", "kept", "", field, "rusted")
+        .andExpect(status().is3xxRedirection());
+    Document held = page(job, "inboard-cup");
+    assertThat(held.text()).contains("Held by rust");
+    assertThat(held.select("[data-timer]").attr("data-timer")).isEqualTo("20");
+    assertThat(held.select(".route-rust-scraps").first().elementSiblingIndex()).isZero();
+  }
+
+  /** What was kept as it came off is there when it goes on again. */
+  @Test
+  void whatWasKeptIsPlayedBack() throws Exception {
+    Job job = newJob();
+    press(job, "", "step", "cap", "kept", "vent hole up").andExpect(status().is3xxRedirection());
+    assertThat(page(job, "").select("details .strip-list li").last().text())
+        .contains("Cap", "vent hole up");
+  }
 }

@@ -48,7 +48,7 @@ public record RingMark(
           new Problem(
               spot(edgeX, edgeY),
               "The edge lies on the centre.",
-              "Mark a point on the ring's outer edge, 12 pixels or more away."));
+              "Mark a point on the ring’s outer edge, 12 pixels or more away."));
     }
     if (!(inner >= LEAST_INNER && inner <= MOST_INNER)) {
       found.put(
