@@ -23,11 +23,12 @@ final class Fields {
   private static final int MOST_FOUND = 60;
 
   private final JsonNode body;
-  private final List<FieldProblem> unreadable = new ArrayList<>();
-  private final List<FieldProblem> impossible = new ArrayList<>();
+  private final String prefix;
+  private final List<FieldProblem> unreadable;
+  private final List<FieldProblem> impossible;
 
   Fields(JsonNode body) {
-    this.body = body;
+    this(body, "", new ArrayList<>(), new ArrayList<>());
     if (!body.isObject()) {
       throw new Refusal(
           HttpStatus.BAD_REQUEST,
@@ -35,6 +36,38 @@ final class Fields {
           "The body must be a JSON object.",
           List.of(new FieldProblem("", shown(body), "Send an object such as {\"boreMm\": 30}.")));
     }
+  }
+
+  private Fields(
+      JsonNode body, String prefix, List<FieldProblem> unreadable, List<FieldProblem> impossible) {
+    this.body = body;
+    this.prefix = prefix;
+    this.unreadable = unreadable;
+    this.impossible = impossible;
+  }
+
+  /** The fields of an object inside; what is wrong with them is told with the rest. */
+  Fields object(String field) {
+    JsonNode inside = hasObject(field) ? body.get(field) : JsonNodeFactory.instance.objectNode();
+    return new Fields(inside, prefix + field + ".", unreadable, impossible);
+  }
+
+  /** Whether a field that may be a word or a number is a number. */
+  boolean isNumber(String field) {
+    return body.path(field).isNumber();
+  }
+
+  /** A yes or no; anything else is noted as wrong. */
+  boolean flag(String field, boolean usual) {
+    JsonNode node = body.get(field);
+    if (node == null || node.isNull()) {
+      return usual;
+    }
+    if (!node.isBoolean()) {
+      unreadable.add(new FieldProblem(prefix + field, shown(node), "Send true or false."));
+      return usual;
+    }
+    return node.booleanValue();
   }
 
   /** The fields of a query: what is a number there is one here, everything else a text. */
@@ -82,7 +115,7 @@ final class Fields {
   /** Whether a field is an object; something else there is noted as wrong. */
   boolean hasObject(String field) {
     if (has(field) && !body.get(field).isObject()) {
-      unreadable.add(new FieldProblem(field, shown(body.get(field)), "Send an object."));
+      unreadable.add(new FieldProblem(prefix + field, shown(body.get(field)), "Send an object."));
       return false;
     }
     return has(field);
@@ -94,7 +127,7 @@ final class Fields {
       return OptionalInt.empty();
     }
     if (!node.isNumber() || node.doubleValue() != Math.rint(node.doubleValue())) {
-      unreadable.add(new FieldProblem(field, shown(node), "Send a whole number."));
+      unreadable.add(new FieldProblem(prefix + field, shown(node), "Send a whole number."));
       return OptionalInt.empty();
     }
     return OptionalInt.of(node.intValue());
@@ -108,7 +141,7 @@ final class Fields {
     JsonNode node = body.get(field);
     if (!node.isArray() || node.size() != 2) {
       unreadable.add(
-          new FieldProblem(field, shown(node), "Send two numbers, such as [0.03, 0.13]."));
+          new FieldProblem(prefix + field, shown(node), "Send two numbers, such as [0.03, 0.13]."));
       return Optional.empty();
     }
     OptionalDouble from = number(node.get(0), field + "[0]", true, least, most);
@@ -117,7 +150,8 @@ final class Fields {
       return Optional.empty();
     }
     if (from.getAsDouble() >= to.getAsDouble()) {
-      impossible.add(new FieldProblem(field, shown(node), "The first must be the smaller one."));
+      impossible.add(
+          new FieldProblem(prefix + field, shown(node), "The first must be the smaller one."));
       return Optional.empty();
     }
     return Optional.of(new double[] {from.getAsDouble(), to.getAsDouble()});
@@ -131,7 +165,7 @@ final class Fields {
       return pairs;
     }
     if (!list.isArray()) {
-      unreadable.add(new FieldProblem(field, shown(list), "Send a list."));
+      unreadable.add(new FieldProblem(prefix + field, shown(list), "Send a list."));
       return pairs;
     }
     for (int i = 0; i < list.size(); i++) {
@@ -141,7 +175,8 @@ final class Fields {
         pairs.add(Map.entry(one.textValue(), other.textValue()));
       } else {
         String wanted = "Send an object with the texts " + first + " and " + second + ".";
-        unreadable.add(new FieldProblem(field + "[" + i + "]", shown(list.get(i)), wanted));
+        unreadable.add(
+            new FieldProblem(prefix + field + "[" + i + "]", shown(list.get(i)), wanted));
       }
     }
     return pairs;
@@ -153,7 +188,7 @@ final class Fields {
       return usual;
     }
     if (!node.isTextual()) {
-      unreadable.add(new FieldProblem(field, shown(node), "Send a text."));
+      unreadable.add(new FieldProblem(prefix + field, shown(node), "Send a text."));
       return usual;
     }
     return node.textValue();
@@ -170,26 +205,28 @@ final class Fields {
 
   /** The same for a word that several fields share: it is refused once. */
   void oneOfOnce(String field, String word, Collection<String> words) {
-    if (impossible.stream().noneMatch(p -> p.field().equals(field))) {
+    if (impossible.stream().noneMatch(p -> p.field().equals(prefix + field))) {
       oneOf(field, word, words);
     }
   }
 
   void missing(String field, String remedy) {
-    unreadable.add(new FieldProblem(field, "", remedy));
+    unreadable.add(new FieldProblem(prefix + field, "", remedy));
   }
 
   void impossible(String field, String found, String remedy) {
-    impossible.add(new FieldProblem(field, found, remedy));
+    impossible.add(new FieldProblem(prefix + field, found, remedy));
   }
 
   /** Notes a problem of the core; a field that is refused already keeps its first one. */
   void impossible(String field, Optional<Problem> problem) {
-    boolean refused = impossible.stream().anyMatch(p -> p.field().equals(field));
+    boolean refused = impossible.stream().anyMatch(p -> p.field().equals(prefix + field));
     problem
         .filter(p -> !refused)
         .ifPresent(
-            p -> impossible.add(new FieldProblem(field, p.found(), p.wrong() + " " + p.remedy())));
+            p ->
+                impossible.add(
+                    new FieldProblem(prefix + field, p.found(), p.wrong() + " " + p.remedy())));
   }
 
   /** Ends the reading: throws if anything was wrong. */
@@ -212,19 +249,21 @@ final class Fields {
     if (node == null || node.isNull()) {
       if (needed) {
         unreadable.add(
-            new FieldProblem(field, "", "Missing: a number from " + least + " to " + most + "."));
+            new FieldProblem(
+                prefix + field, "", "Missing: a number from " + least + " to " + most + "."));
       }
       return OptionalDouble.empty();
     }
     if (!node.isNumber()) {
-      unreadable.add(new FieldProblem(field, shown(node), "Send a number, without a unit."));
+      unreadable.add(
+          new FieldProblem(prefix + field, shown(node), "Send a number, without a unit."));
       return OptionalDouble.empty();
     }
     double value = node.doubleValue();
     if (!(value >= least && value <= most)) {
       impossible.add(
           new FieldProblem(
-              field, shown(node), "Out of range. Send " + least + " to " + most + "."));
+              prefix + field, shown(node), "Out of range. Send " + least + " to " + most + "."));
       return OptionalDouble.empty();
     }
     return OptionalDouble.of(value);

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import unbo.core.fit.IsoZone;
 import unbo.core.tolerance.InternalClearances;
 import unbo.core.tolerance.InternalClearances.Clearance;
 import unbo.core.tolerance.Limits;
@@ -88,6 +89,45 @@ class TolerancesController {
             .map(RingKind::id)
             .toList());
     return RingKind.withId(word).orElse(RingKind.RADIAL);
+  }
+
+  /** Limits of a zone, micrometres off the nominal size. */
+  record ZoneAnswer(
+      double upperUm, double lowerUm, double toleranceUm, String source, String basis) {}
+
+  @GetMapping("/tolerances")
+  @Operation(
+      summary = "Limits of a zone of ISO 286 for a nominal size of 1 to 500 mm",
+      parameters = {
+        @Parameter(
+            name = "zone",
+            in = ParameterIn.QUERY,
+            required = true,
+            description = "such as k5 for a shaft or N7 for a hole: the case matters"),
+        @Parameter(name = "diameterMm", in = ParameterIn.QUERY, required = true)
+      })
+  ZoneAnswer zone(@Parameter(hidden = true) @RequestParam Map<String, String> query) {
+    Fields fields = Fields.ofQuery(query);
+    double d = fields.number("diameterMm", IsoZone.LEAST_MM, IsoZone.MOST_MM);
+    String word = Fields.word(query, "zone", "");
+    Optional<IsoZone> zone = IsoZone.parse(word);
+    if (word.isEmpty()) {
+      fields.missing("zone", "Send a zone, such as k5 or N7.");
+    } else if (zone.isEmpty()) {
+      fields.impossible("zone", word, "There is no such zone. Send one such as k5 or N7.");
+    }
+    Optional<Limits> limits = d > 0 ? zone.flatMap(z -> z.at(d)) : Optional.empty();
+    if (zone.isPresent() && d > 0 && limits.isEmpty()) {
+      fields.impossible("zone", word, "This zone is not made for a size of " + d + " mm.");
+    }
+    fields.check();
+    Limits found = limits.orElseThrow();
+    return new ZoneAnswer(
+        found.upperUm(),
+        found.lowerUm(),
+        found.widthUm(),
+        found.source(),
+        zone.orElseThrow().basis());
   }
 
   @GetMapping("/clearances")

@@ -329,19 +329,25 @@ class InterfaceTest extends AppTest {
             "comparisons?old=6205-2RS&fresh=NU205&position=a9",
             "ring-tolerances?boreMm=25&toleranceClass=P6",
             "strip-orders?arrangement=a4&left=6205",
+            "tolerances?zone=k5&diameterMm=25",
             "clearances?boreMm=25&group=C3")) {
       String path = "/api/v1/" + call.substring(0, call.indexOf('?'));
       check(api, path, "get", get("/api/v1/" + call).body(), faults);
     }
     String ring = "{\"arrangement\":\"a1\",\"part\":\"outboard-cup\",\"tools\":[\"drift\"]}";
     check(api, "/api/v1/routes", "post", post("routes", ring).body(), faults);
+    String seat = "{\"boreMm\":25,\"outerMm\":52,\"widthMm\":15,";
+    String seats = seat + "\"shaft\":{\"zone\":\"n6\"},\"housing\":{\"zone\":\"H7\"}}";
+    check(api, "/api/v1/fits", "post", post("fits", seats).body(), faults);
+    String hot = seat + "\"interferenceUm\":12}";
+    check(api, "/api/v1/heats", "post", post("heats", hot).body(), faults);
     String seen = "{\"answers\":[{\"question\":\"mark\",\"answer\":\"flakes\"}]}";
     check(api, "/api/v1/damages", "post", post("damages", seen).body(), faults);
     check(api, "/api/v1/damage-questions", "get", get("/api/v1/damage-questions").body(), faults);
     JsonNode refusal = api.at("/components/schemas/ProblemAnswer");
     conforms(api, refusal, post("nut-settings", "{}").body(), "refusal", faults);
     assertThat(faults).isEmpty();
-    assertThat(api.path("paths")).hasSize(14);
+    assertThat(api.path("paths")).hasSize(17);
   }
 
   private static void check(

@@ -105,6 +105,14 @@ public record IsoZone(String letter, int grade) {
     return Character.isUpperCase(letter.charAt(0));
   }
 
+  /** Whether its figures follow the standard's rules or were recalled. */
+  public String basis() {
+    return "abc".contains(letter.toLowerCase(Locale.ROOT))
+            || letter.toLowerCase(Locale.ROOT).equals("cd")
+        ? "recalled"
+        : "standard";
+  }
+
   /** Its limits off a nominal size; empty where the zone does not exist for that size. */
   public Optional<Limits> at(double nominalMm) {
     OptionalDouble it = grade(grade, nominalMm);

@@ -189,9 +189,10 @@ public record HeatPlan(
         within != Within.NO
             ? Verdict.DROPS_ON
             : met < limit.refuseC ? Verdict.TAP_HOME : Verdict.WILL_NOT_GO;
+    double start = Math.min(goal, limit.refuseC);
     OptionalDouble air =
-        q.heated == Heated.RING && within != Within.NO
-            ? secondsInAir(q, goal, met)
+        q.heated == Heated.RING && start > met
+            ? secondsInAir(q, start, met)
             : OptionalDouble.empty();
     return new HeatPlan(q, part, limit, within, air, verdict, steps(q, goal, limit, verdict));
   }
@@ -271,10 +272,15 @@ public record HeatPlan(
     return massKg * Material.RING.heat() / (STILL_AIR * area);
   }
 
+  /** How warm it is made: as the sum asks, no more than the limit. */
+  public double startC() {
+    return Math.min(partC.result().value(), limit.refuseC);
+  }
+
   /** The part's temperature after some seconds in still air, °C. */
   public double afterC(double seconds) {
-    double goal = partC.result().value();
-    return question.roomC + (goal - question.roomC) * Math.exp(-seconds / timeConstant(question));
+    return question.roomC
+        + (startC() - question.roomC) * Math.exp(-seconds / timeConstant(question));
   }
 
   /** Room between the parts in mm at a temperature of the heated part; negative grips. */

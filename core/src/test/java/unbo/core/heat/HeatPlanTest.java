@@ -88,9 +88,8 @@ class HeatPlanTest {
     HeatPlan plan = plan(um, room, Heated.RING, 20, built, s0);
     assertThat(plan.within()).isEqualTo(within);
     assertThat(plan.verdict()).isEqualTo(verdict);
-    if (within == HeatPlan.Within.NO) {
-      assertThat(plan.secondsInAir()).isEmpty();
-    }
+    assertThat(plan.secondsInAir().isPresent()).isEqualTo(verdict != HeatPlan.Verdict.WILL_NOT_GO);
+    assertThat(plan.startC()).isLessThanOrEqualTo(plan.limit().refuseC());
   }
 
   /** A light alloy housing: its own diameter and expansion; no time in the air is given. */
