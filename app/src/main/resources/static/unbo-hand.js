@@ -48,19 +48,60 @@
       document.querySelectorAll("[data-draws='" + clear.dataset.clears + "'] .path-stroke").forEach((line) => line.remove());
       document.getElementById(clear.dataset.clears.replace("-drawn", "")).dispatchEvent(new Event("change", { bubbles: true }));
     }
-    const timer = event.target.closest("[data-timer]");
-    if (timer) count(timer, Date.now() + Number(timer.dataset.timer) * 60000);
+    const timer = event.target.closest("[data-timer], [data-timer-seconds]");
+    if (timer) start(timer);
   });
 
-  // Counts on the button itself; gone with the page, as a kitchen clock would be.
+  // Its end is kept, so that a reload or an unlocked phone shows the true remainder.
+  function key(button) {
+    return "timer " + location.pathname + " " + (button.dataset.timer || "") + (button.dataset.timerSeconds || "");
+  }
+
+  function start(button) {
+    const seconds = button.dataset.timerSeconds ? Number(button.dataset.timerSeconds) : 60 * Number(button.dataset.timer);
+    const end = Date.now() + 1000 * seconds;
+    localStorage.setItem(key(button), String(end));
+    if (navigator.wakeLock) navigator.wakeLock.request("screen").catch(() => {});
+    count(button, end);
+  }
+
   function count(button, end) {
     window.clearInterval(Number(button.dataset.counting));
+    let told = Date.now() > end;
     const show = () => {
       const left = Math.ceil((end - Date.now()) / 1000);
-      button.textContent = left > 0 ? Math.floor(left / 60) + ":" + String(left % 60).padStart(2, "0") + " left" : "Time is up: try it";
-      if (left <= 0) window.clearInterval(Number(button.dataset.counting));
+      const clock = (s) => Math.floor(s / 60) + ":" + String(s % 60).padStart(2, "0");
+      button.textContent = left > 0 ? clock(left) + " left" : "over by " + clock(-left);
+      if (left <= 0 && !told) {
+        told = true;
+        beep();
+      }
+      if (left < -3600) {
+        window.clearInterval(Number(button.dataset.counting));
+        localStorage.removeItem(key(button));
+      }
     };
     button.dataset.counting = String(window.setInterval(show, 1000));
     show();
   }
+
+  function beep() {
+    if (document.hidden || !window.AudioContext) return;
+    const sound = new AudioContext();
+    const tone = sound.createOscillator();
+    tone.frequency.value = 880;
+    tone.connect(sound.destination);
+    tone.start();
+    tone.stop(sound.currentTime + 0.6);
+  }
+
+  function resume() {
+    document.querySelectorAll("[data-timer], [data-timer-seconds]").forEach((button) => {
+      const end = Number(localStorage.getItem(key(button)));
+      if (end && !button.dataset.counting && Date.now() - end < 3600000) count(button, end);
+    });
+  }
+
+  document.addEventListener("DOMContentLoaded", resume);
+  document.addEventListener("htmx:afterSwap", resume);
 })();

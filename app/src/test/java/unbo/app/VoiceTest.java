@@ -241,7 +241,8 @@ class VoiceTest {
           "Mm\"", // an example of JSON: the field's name says the unit
           "1.378 bore", // how a size in inches may be typed
           "[0.03, 0.13]", // a value of the interface: the field's name says the unit
-          "default 0.9" // the same
+          "default 0.9", // the same
+          "default 0.12" // a friction, which has none
           );
 
   @Test

@@ -48,7 +48,7 @@ class FitsController {
       @Schema(description = "steel (default), aluminium, wrought-aluminium, grey-iron, magnesium")
           String material,
       @Schema(description = "of a hollow shaft") Double boreMm,
-      @Schema(description = "of the housing, default 1.5 times the ring’s") Double outsideMm,
+      @Schema(description = "of the housing, default half again the ring’s") Double outsideMm,
       @Schema(description = "ground (default) or turned") String surface,
       @Schema(description = "of the ring on it, default roomC") Double runningC) {}
 
@@ -124,7 +124,7 @@ class FitsController {
     Fit fit = Fit.of(input);
     List<String> reasons = new ArrayList<>(fit.reasons(turning));
     if (fields.isHousingAssumed()) {
-      reasons.add("The housing’s outside is assumed at 1.5 times the ring’s.");
+      reasons.add("The housing’s outside is assumed at half again the ring’s.");
     }
     Optional<Recommendation> zones =
         Recommendation.of(turning, load, input.boreMm(), input.housing().material(), false);

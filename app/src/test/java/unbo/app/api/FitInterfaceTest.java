@@ -67,7 +67,7 @@ class FitInterfaceTest extends PageTest {
         .andExpect(jsonPath("$.clearanceUm.unmounted.min", is(5.0)))
         .andExpect(jsonPath("$.verdict", is("good")))
         .andExpect(jsonPath("$.recommended.shaft", is("k5")))
-        .andExpect(jsonPath("$.reasons", hasItem(containsString("assumed at 1.5"))));
+        .andExpect(jsonPath("$.reasons", hasItem(containsString("half again"))));
     send("fits", "{" + RING + ",'shaft':{'zone':'n6'},'housing':{'zone':'P7'}}")
         .andExpect(jsonPath("$.verdict", is("locks")));
   }

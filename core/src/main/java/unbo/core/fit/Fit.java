@@ -258,6 +258,24 @@ public record Fit(
     };
   }
 
+  /** Under this chance a ring with a turning load is said to creep. */
+  static final double HOLDS = 0.95;
+
+  /**
+   * Which rings would creep in their seats when running: those with the turning load that are not
+   * surely tight. {@code inner}, {@code outer}, both or none.
+   */
+  public List<String> creeping(String turning) {
+    List<String> creeping = new ArrayList<>();
+    if (!turning.equals("outer") && inner.hot.chanceOverZero() < HOLDS) {
+      creeping.add("inner");
+    }
+    if (!turning.equals("inner") && outer.hot.chanceOverZero() < HOLDS) {
+      creeping.add("outer");
+    }
+    return List.copyOf(creeping);
+  }
+
   /**
    * What can be said of it, the weightiest first; sentences.
    *

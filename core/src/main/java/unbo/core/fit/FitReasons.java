@@ -8,16 +8,15 @@ import java.util.Optional;
 /** What a fit says, in sentences. */
 final class FitReasons {
 
-  private static final double SURE = 0.95;
   private static final double UNLIKELY = 0.5;
 
   private FitReasons() {}
 
   static List<String> of(Fit fit, String turning) {
     List<String> said = new ArrayList<>();
+    creep(fit, turning, said);
     fit.verdict().ifPresent(v -> said.add(verdict(fit, v)));
     fit.endPlayChangeUm().ifPresent(um -> said.add(endPlay(um)));
-    creep(fit, turning, said);
     hot(fit, said);
     wall(fit, said);
     if (fit.input().racewaysEstimated()) {
@@ -56,29 +55,23 @@ final class FitReasons {
   }
 
   private static void creep(Fit fit, String turning, List<String> said) {
-    if (!turning.equals("outer")) {
-      creep(fit.inner(), "inner", said);
+    for (String ring : fit.creeping(turning)) {
+      creep(ring.equals("inner") ? fit.inner() : fit.outer(), ring, said);
     }
-    if (!turning.equals("inner")) {
-      creep(fit.outer(), "outer", said);
-    }
-    boolean both = fit.inner().tightChance() > SURE && fit.outer().tightChance() > SURE;
+    boolean both = fit.inner().tightChance() > Fit.HOLDS && fit.outer().tightChance() > Fit.HOLDS;
     if (both && !turning.equals("both")) {
       said.add("Both rings are tight: nothing is free along the axis, and both take clearance.");
     }
   }
 
   private static void creep(Fit.Ring ring, String which, List<String> said) {
-    double hot = ring.hot().chanceOverZero();
-    if (hot < SURE) {
-      String chance = String.format(Locale.ROOT, "%.0f %%", 100 * hot);
-      said.add(
-          "The "
-              + which
-              + " ring sees the turning load and is tight in only "
-              + chance
-              + " of cases when running: it would creep in its seat.");
-    }
+    String chance = String.format(Locale.ROOT, "%.0f %%", 100 * ring.hot().chanceOverZero());
+    said.add(
+        "The "
+            + which
+            + " ring sees the turning load and is tight in only "
+            + chance
+            + " of cases when running: it would creep in its seat.");
   }
 
   private static void hot(Fit fit, List<String> said) {

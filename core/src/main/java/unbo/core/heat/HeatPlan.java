@@ -315,7 +315,7 @@ public record HeatPlan(
             + part
             + " to "
             + whole(to)
-            + " °C, two probe readings at opposite sides within 10 K; bright metal is not read"
+            + " °C, two probe readings at opposite sides within 10 °C of each other; bright metal is not read"
             + " without contact unless taped or painted.");
     steps.add(
         "One smooth move, square, to the shoulder: once it touches, one to three seconds are left."

@@ -1,0 +1,300 @@
+package unbo.app.fitting;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import unbo.app.web.FieldProblems;
+import unbo.core.catalogue.Bearing;
+import unbo.core.fit.Feel;
+import unbo.core.fit.Fit;
+import unbo.core.fit.FitInput;
+import unbo.core.fit.FitInput.Seat;
+import unbo.core.fit.FitInput.Surface;
+import unbo.core.fit.IsoZone;
+import unbo.core.fit.Material;
+import unbo.core.fit.SeatReadings;
+import unbo.core.fit.Spread;
+import unbo.core.measure.Instrument;
+import unbo.core.tolerance.InternalClearances;
+import unbo.core.tolerance.Limits;
+import unbo.core.tolerance.RingKind;
+import unbo.core.tolerance.RingTolerances;
+import unbo.core.tolerance.RingTolerances.Dimension;
+import unbo.core.units.Entry;
+import unbo.core.units.LengthEntry;
+import unbo.core.units.Problem;
+import unbo.core.units.QuantityEntry;
+import unbo.core.units.ReadingList;
+
+/** Reads what was typed of a place; what is wrong is said at its field. */
+final class FitFields {
+
+  /** All that is kept of a place. */
+  static final List<String> NAMES =
+      List.of(
+          "turning",
+          "load",
+          "group",
+          "room",
+          "shaft-zone",
+          "shaft-readings",
+          "shaft-instrument",
+          "shaft-feel",
+          "shaft-material",
+          "shaft-wall",
+          "shaft-hot",
+          "shaft-surface",
+          "housing-zone",
+          "housing-readings",
+          "housing-instrument",
+          "housing-feel",
+          "housing-material",
+          "housing-wall",
+          "housing-hot",
+          "housing-surface",
+          "heated",
+          "built",
+          "stabilised",
+          "slide",
+          "chilled");
+
+  static final double ROOM_C = 20;
+
+  private static final int MOST_READINGS = 12;
+  private static final double MOST_OFF_MM = 2;
+
+  private final Map<String, String> typed;
+  private final Bearing bearing;
+  private final FieldProblems problems;
+
+  FitFields(Map<String, String> typed, Bearing bearing, FieldProblems problems) {
+    this.typed = typed;
+    this.bearing = bearing;
+    this.problems = problems;
+  }
+
+  String get(String field) {
+    return typed.getOrDefault(field, "").strip();
+  }
+
+  /** Instruments that read a shaft or a bore. */
+  static List<Instrument> instruments(boolean isShaft) {
+    List<String> ids =
+        isShaft
+            ? List.of("micrometer", "caliper", "vernier")
+            : List.of("bore-gauge", "caliper", "vernier");
+    return ids.stream().map(i -> Instrument.withId(i).orElseThrow()).toList();
+  }
+
+  Instrument instrument(boolean isShaft) {
+    String word = get((isShaft ? "shaft" : "housing") + "-instrument");
+    List<Instrument> all = instruments(isShaft);
+    return all.stream().filter(i -> i.id().equals(word)).findFirst().orElse(all.get(0));
+  }
+
+  /** Readings of a seat; empty while there are none, or wrong ones. */
+  Optional<SeatReadings> readings(boolean isShaft) {
+    String field = (isShaft ? "shaft" : "housing") + "-readings";
+    String text = get(field);
+    if (text.isEmpty()) {
+      return Optional.empty();
+    }
+    ReadingList list = ReadingList.parse(text, MOST_READINGS, FitFields::mm);
+    if (list.problem().isPresent()) {
+      problems.add(field, list.problem().get());
+      return Optional.empty();
+    }
+    double nominal = nominal(isShaft);
+    Optional<Double> far =
+        list.values().stream().filter(v -> Math.abs(v - nominal) > MOST_OFF_MM).findFirst();
+    if (far.isPresent() || list.values().isEmpty()) {
+      problems.add(
+          field,
+          new Problem(
+              text,
+              "More than 2 mm off the ring of " + trim(nominal) + " mm: not its seat.",
+              "Enter the whole size, such as " + trim(nominal) + ".008."));
+      return Optional.empty();
+    }
+    return Optional.of(SeatReadings.of(list.values(), instrument(isShaft)));
+  }
+
+  private static String trim(double mm) {
+    return mm == Math.rint(mm) ? String.valueOf((int) mm) : String.valueOf(mm);
+  }
+
+  private static Entry<Double> mm(String text) {
+    return LengthEntry.parse(text, LengthEntry.Unit.MILLIMETRE).map(t -> t.length().millimetres());
+  }
+
+  private double nominal(boolean isShaft) {
+    return isShaft ? bearing.boreMm() : bearing.outerMm();
+  }
+
+  /** What is known of a seat's size, in µm off its ring's nominal size; empty while nothing is. */
+  Optional<Known> size(boolean isShaft) {
+    Optional<SeatReadings> readings = readings(isShaft);
+    if (readings.isPresent()) {
+      Instrument by = instrument(isShaft);
+      return Optional.of(new Known(readings.get().off(nominal(isShaft)), "measured, " + by.name()));
+    }
+    String name = isShaft ? "shaft" : "housing";
+    Optional<Feel> feel = Feel.withId(get(name + "-feel"));
+    if (feel.isPresent() && get(name + "-zone").isEmpty()) {
+      Spread ring = ring(isShaft);
+      Spread by = feel.get().interference();
+      double middle = isShaft ? ring.likely() + by.likely() : ring.likely() - by.likely();
+      return Optional.of(
+          new Known(
+              Spread.measured(middle, 2 * by.sigma()),
+              "by feel, “" + feel.get().title() + "”: a weak estimate"));
+    }
+    return zone(isShaft).map(l -> new Known(Spread.within(l), "zone " + get(name + "-zone")));
+  }
+
+  /** A size with where it comes from. */
+  record Known(Spread size, String said) {}
+
+  private Optional<Limits> zone(boolean isShaft) {
+    String field = (isShaft ? "shaft" : "housing") + "-zone";
+    String text = get(field);
+    if (text.isEmpty()) {
+      return Optional.empty();
+    }
+    Optional<IsoZone> zone = IsoZone.parse(text).filter(z -> z.isHole() != isShaft);
+    Optional<Limits> limits = zone.flatMap(z -> z.at(nominal(isShaft)));
+    if (zone.isEmpty()) {
+      problems.add(
+          field,
+          new Problem(
+              text,
+              isShaft ? "Not a zone of a shaft." : "Not a zone of a housing.",
+              isShaft
+                  ? "Enter one such as k5, in lower case."
+                  : "Enter one such as H7, with a capital."));
+    } else if (limits.isEmpty()) {
+      problems.add(
+          field,
+          new Problem(
+              text,
+              "This zone is not made for " + trim(nominal(isShaft)) + " mm.",
+              "Choose another."));
+    }
+    return limits;
+  }
+
+  Spread ring(boolean isShaft) {
+    RingKind kind = RingKind.of(bearing);
+    return RingTolerances.of(
+            kind, isShaft ? Dimension.BORE : Dimension.OUTSIDE, kind.usualClass(), nominal(isShaft))
+        .map(Spread::within)
+        .orElse(new Spread(0, 0, 0, 0));
+  }
+
+  private double celsius(String field, double usual, double least, double most) {
+    Optional<Double> read = problems.take(field, QuantityEntry.TEMPERATURE.parse(get(field)));
+    if (read.isPresent() && !(read.get() >= least && read.get() <= most)) {
+      problems.add(
+          field,
+          new Problem(
+              get(field),
+              "Not a temperature of a bearing at work.",
+              "Enter " + (int) least + " to " + (int) most + " °C."));
+      return usual;
+    }
+    return read.orElse(usual);
+  }
+
+  double roomC() {
+    return celsius("room", ROOM_C, -40, 60);
+  }
+
+  OptionalDouble chilledC() {
+    return get("chilled").isEmpty()
+        ? OptionalDouble.empty()
+        : OptionalDouble.of(celsius("chilled", roomC(), -196, 60));
+  }
+
+  Material material(boolean isShaft) {
+    return Material.withId(get((isShaft ? "shaft" : "housing") + "-material"))
+        .filter(m -> !m.id().equals("ring"))
+        .orElse(Material.STEEL);
+  }
+
+  private Seat seat(boolean isShaft, Known known) {
+    String name = isShaft ? "shaft" : "housing";
+    double usual = isShaft ? 0 : 1.5 * bearing.outerMm();
+    Optional<Double> wall = problems.take(name + "-wall", mm(get(name + "-wall")));
+    boolean fits =
+        isShaft
+            ? wall.orElse(usual) >= 0 && wall.orElse(usual) < bearing.boreMm()
+            : wall.orElse(usual) > bearing.outerMm() && wall.orElse(usual) < 2000;
+    if (!fits) {
+      problems.add(
+          name + "-wall",
+          new Problem(
+              get(name + "-wall"),
+              isShaft ? "Not a bore of this shaft." : "No wall is left round the ring.",
+              isShaft
+                  ? "Enter less than " + trim(bearing.boreMm()) + " mm, 0 for a solid one."
+                  : "Enter more than " + trim(bearing.outerMm()) + " mm."));
+    }
+    return new Seat(
+        known.size(),
+        material(isShaft),
+        fits ? wall.orElse(usual) : usual,
+        get(name + "-surface").equals("turned") ? Surface.TURNED : Surface.GROUND,
+        celsius(name + "-hot", roomC(), -40, 200),
+        known.said());
+  }
+
+  /** The group of clearance; empty where the family has none. */
+  Optional<FitInput.Group> group(String usual) {
+    String name = get("group").isEmpty() ? usual : get("group");
+    return Fit.clearanceKind(bearing.family())
+        .flatMap(k -> InternalClearances.of(k, name, bearing.boreMm()))
+        .map(limits -> new FitInput.Group(name, limits));
+  }
+
+  /** What the fit is worked from; empty while a seat is not known or something is wrong. */
+  Optional<FitInput> input(String usualGroup) {
+    Optional<Known> shaft = size(true);
+    Optional<Known> housing = size(false);
+    if (shaft.isEmpty() || housing.isEmpty()) {
+      return Optional.empty();
+    }
+    Seat onShaft = seat(true, shaft.get());
+    Seat inHousing = seat(false, housing.get());
+    double room = roomC();
+    if (!problems.isEmpty()) {
+      return Optional.empty();
+    }
+    double inner = FitInput.innerRaceway(bearing.boreMm(), bearing.outerMm());
+    double outer = FitInput.outerRaceway(bearing.boreMm(), bearing.outerMm());
+    return Optional.of(
+        new FitInput(
+            bearing.family(),
+            bearing.boreMm(),
+            bearing.outerMm(),
+            bearing.widthMm(),
+            inner,
+            outer,
+            true,
+            group(usualGroup),
+            angle(),
+            ring(true),
+            ring(false),
+            onShaft,
+            inHousing,
+            room,
+            0.12));
+  }
+
+  /** Contact angle of what is set after fitting. */
+  private double angle() {
+    double known = bearing.taper().map(t -> t.contactAngleDeg().orElse(14)).orElse(0.0);
+    boolean angular = bearing.family().id().contains("angular");
+    return known > 0 ? known : angular ? 25 : 0;
+  }
+}

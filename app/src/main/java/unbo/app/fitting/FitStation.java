@@ -1,0 +1,172 @@
+package unbo.app.fitting;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+import unbo.app.drawing.NoteText;
+import unbo.app.drawing.SectionNote;
+import unbo.app.job.Form;
+import unbo.app.job.Job;
+import unbo.app.job.Marks;
+import unbo.app.job.PaperLine;
+import unbo.app.job.Press;
+import unbo.app.job.Selection;
+import unbo.app.job.Station;
+import unbo.app.job.StationMark;
+import unbo.app.job.Workpiece;
+import unbo.app.job.Worksheet;
+import unbo.app.web.FieldProblems;
+import unbo.app.web.Figures;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.units.Problem;
+
+/** Fit: will it hold, will it lock, how hot, how hard. */
+@Component
+class FitStation implements Worksheet {
+
+  private static final int LONGEST = 200;
+
+  private final Figures figures;
+
+  FitStation(Figures figures) {
+    this.figures = figures;
+  }
+
+  @Override
+  public Station station() {
+    return Station.FIT;
+  }
+
+  @Override
+  public boolean serves(Arrangement arrangement) {
+    return FitPlace.isIn(arrangement);
+  }
+
+  /** Somebody else may have pressed it. */
+  @Override
+  public boolean takesNote(Arrangement arrangement) {
+    return true;
+  }
+
+  @Override
+  public void fill(Model model, Workpiece piece, Selection selection, Form form) {
+    FitPlace place = place(piece, selection, form);
+    boolean typed = form.typed() && FitFields.NAMES.stream().anyMatch(form::has);
+    FieldProblems found = new FieldProblems();
+    form.problems().copyTo(found);
+    Map<String, String> fields = typed ? fields(form) : record(piece).at(place.id());
+    FitSheet sheet = FitSheet.of(piece, place, fields, found, figures);
+    found.copyTo(form.problems());
+    model.addAttribute("fit", sheet);
+    model.addAttribute("fitSaved", !typed && !fields.isEmpty());
+  }
+
+  private static FitRecord record(Workpiece piece) {
+    return piece.work().sheet(FitRecord.TYPE);
+  }
+
+  /** The place that the form names, else the selected part's, else the first. */
+  private static FitPlace place(Workpiece piece, Selection selection, Form form) {
+    List<FitPlace> places = FitPlace.of(piece);
+    String named = form.get("place");
+    String selected = selection.part() == null ? "" : selection.part().place().orElse("");
+    return places.stream()
+        .filter(p -> p.id().equals(named.isEmpty() ? selected : named))
+        .findFirst()
+        .orElse(places.get(0));
+  }
+
+  private static Map<String, String> fields(Form form) {
+    Map<String, String> fields = new LinkedHashMap<>();
+    FitFields.NAMES.stream()
+        .filter(f -> !form.get(f).isBlank())
+        .forEach(f -> fields.put(f, form.get(f).strip()));
+    return fields;
+  }
+
+  @Override
+  public Press press(Job job, Form form, Press.By by) {
+    FitPlace place = place(job, new Selection(Station.FIT, null), form);
+    Map<String, String> fields = fields(form);
+    FieldProblems problems = new FieldProblems();
+    fields.forEach(
+        (name, text) -> {
+          if (text.length() > LONGEST) {
+            problems.add(
+                name, new Problem(text, "Too long.", "Write " + LONGEST + " characters at most."));
+          }
+        });
+    FitSheet sheet = FitSheet.of(job, place, fields, problems, figures);
+    if (problems.isEmpty() && sheet.fit() == null) {
+      problems.add(
+          "shaft-zone",
+          new Problem("", "A seat is not known.", "Enter both: a zone, readings, or how it felt."));
+    }
+    if (!problems.isEmpty()) {
+      return new Press.Refused(problems);
+    }
+    FitRecord now = record(job).with(place.id(), fields, by.name());
+    boolean all = FitPlace.of(job).stream().allMatch(p -> now.places().containsKey(p.id()));
+    return Press.Taken.here(
+        all ? StationMark.State.DONE : StationMark.State.WORKED_ON,
+        place.title() + ": " + sheet.verdict(),
+        (changed, s) -> changed.work().write(FitRecord.TYPE, now));
+  }
+
+  /** The sheets of the places that were worked. */
+  private List<FitSheet> worked(Workpiece piece) {
+    FitRecord record = record(piece);
+    List<FitSheet> sheets = new ArrayList<>();
+    for (FitPlace place : FitPlace.of(piece)) {
+      if (record.places().containsKey(place.id())) {
+        sheets.add(FitSheet.of(piece, place, record.at(place.id()), new FieldProblems(), figures));
+      }
+    }
+    return sheets.stream().filter(s -> s.fit() != null).toList();
+  }
+
+  @Override
+  public Marks marks(Workpiece piece, Form form) {
+    if (form.typed() && !FitPlace.of(piece).isEmpty()) {
+      FitPlace place = place(piece, new Selection(Station.FIT, null), form);
+      FitSheet sheet = FitSheet.of(piece, place, fields(form), new FieldProblems(), figures);
+      return sheet.fit() == null ? Marks.none() : Marks.of(notes(piece, sheet));
+    }
+    return Marks.of(worked(piece).stream().flatMap(s -> notes(piece, s).stream()).toList());
+  }
+
+  private static List<SectionNote> notes(Workpiece piece, FitSheet sheet) {
+    List<SectionNote> notes = new ArrayList<>();
+    for (boolean inner : new boolean[] {true, false}) {
+      String part = sheet.place().part(piece.arrangement(), inner);
+      String text = sheet.rings().get(inner ? 0 : 1).interference().text();
+      notes.add(Marks.note(part, NoteText.of((inner ? "inner ring " : "outer ring ") + text)));
+    }
+    return notes;
+  }
+
+  @Override
+  public List<PaperLine> paper(Workpiece piece) {
+    List<PaperLine> lines = new ArrayList<>();
+    for (FitSheet sheet : worked(piece)) {
+      lines.add(PaperLine.of(sheet.place().title(), sheet.verdict()));
+      sheet.forms().forEach(f -> lines.add(PaperLine.of("seat", f)));
+      if (sheet.heat() != null) {
+        lines.add(
+            PaperLine.of(
+                "heat",
+                sheet.heat().temperature().text() + ", " + sheet.heat().plan().verdict().title()));
+      }
+    }
+    return lines;
+  }
+
+  @Override
+  public String recorded(Job job) {
+    List<FitSheet> sheets = worked(job);
+    return sheets.isEmpty() ? "nothing yet" : sheets.get(0).verdict();
+  }
+}
