@@ -242,7 +242,9 @@ class VoiceTest {
           "1.378 bore", // how a size in inches may be typed
           "[0.03, 0.13]", // a value of the interface: the field's name says the unit
           "default 0.9", // the same
-          "default 0.12" // a friction, which has none
+          "default 0.12", // a friction, which has none
+          "free volume, default 0.3", // a share
+          "grooves together, default 1.04" // the same
           );
 
   @Test

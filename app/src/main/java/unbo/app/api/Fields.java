@@ -52,6 +52,29 @@ final class Fields {
     return new Fields(inside, prefix + field + ".", unreadable, impossible);
   }
 
+  /** A list of objects; something else there is noted as wrong, a missing list is empty. */
+  List<Fields> objects(String field, int most) {
+    JsonNode list = body.get(field);
+    List<Fields> all = new ArrayList<>();
+    if (list == null || list.isNull()) {
+      return all;
+    }
+    if (!list.isArray() || list.size() > most) {
+      unreadable.add(
+          new FieldProblem(prefix + field, shown(list), "Send a list of " + most + " at most."));
+      return all;
+    }
+    for (int i = 0; i < list.size(); i++) {
+      String name = prefix + field + "[" + i + "]";
+      if (list.get(i).isObject()) {
+        all.add(new Fields(list.get(i), name + ".", unreadable, impossible));
+      } else {
+        unreadable.add(new FieldProblem(name, shown(list.get(i)), "Send an object."));
+      }
+    }
+    return all;
+  }
+
   /** Whether a field that may be a word or a number is a number. */
   boolean isNumber(String field) {
     return body.path(field).isNumber();

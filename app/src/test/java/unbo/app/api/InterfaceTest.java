@@ -330,6 +330,7 @@ class InterfaceTest extends AppTest {
             "ring-tolerances?boreMm=25&toleranceClass=P6",
             "strip-orders?arrangement=a4&left=6205",
             "tolerances?zone=k5&diameterMm=25",
+            "mixings?a=lithium&b=clay",
             "clearances?boreMm=25&group=C3")) {
       String path = "/api/v1/" + call.substring(0, call.indexOf('?'));
       check(api, path, "get", get("/api/v1/" + call).body(), faults);
@@ -339,6 +340,16 @@ class InterfaceTest extends AppTest {
     String seat = "{\"boreMm\":25,\"outerMm\":52,\"widthMm\":15,";
     String seats = seat + "\"shaft\":{\"zone\":\"n6\"},\"housing\":{\"zone\":\"H7\"}}";
     check(api, "/api/v1/fits", "post", post("fits", seats).body(), faults);
+    String oil = "{\"rpm\":900,\"meanDiameterMm\":40,\"oil\":{\"v40\":46,\"v100\":7},";
+    String film = oil + "\"operatingC\":60}";
+    check(api, "/api/v1/viscosities", "post", post("viscosities", film).body(), faults);
+    String drag = "{\"boreMm\":25,\"outerMm\":52,\"rpm\":600,\"viscosityMm2s\":100}";
+    check(api, "/api/v1/frictions", "post", post("frictions", drag).body(), faults);
+    String stock = "{\"targetMm\":0.5,\"toleranceMm\":0.01,\"stock\":[";
+    String shims = stock + "{\"thicknessMm\":0.5,\"count\":1}]}";
+    check(api, "/api/v1/shim-stacks", "post", post("shim-stacks", shims).body(), faults);
+    String life = "{\"ratingN\":14000,\"loadN\":1400}";
+    check(api, "/api/v1/lives", "post", post("lives", life).body(), faults);
     String hot = seat + "\"interferenceUm\":12}";
     check(api, "/api/v1/heats", "post", post("heats", hot).body(), faults);
     String seen = "{\"answers\":[{\"question\":\"mark\",\"answer\":\"flakes\"}]}";
@@ -347,7 +358,7 @@ class InterfaceTest extends AppTest {
     JsonNode refusal = api.at("/components/schemas/ProblemAnswer");
     conforms(api, refusal, post("nut-settings", "{}").body(), "refusal", faults);
     assertThat(faults).isEmpty();
-    assertThat(api.path("paths")).hasSize(17);
+    assertThat(api.path("paths")).hasSize(26);
   }
 
   private static void check(

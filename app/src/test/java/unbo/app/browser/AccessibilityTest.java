@@ -142,6 +142,14 @@ class AccessibilityTest extends AppTest {
     pages.add("/bench/a1/prove?before-rock=1.9&before-rock-second=290");
     pages.add("/bench/a10/set?shim-readings=0.032&shim-from=0.03&shim-to=0.07");
     pages.add("/bench/a4/strip");
+    pages.add("/bench/a4/fit?shaft-zone=j6&housing-zone=N7&housing-material=aluminium");
+    pages.add("/bench/a4/read?path-turning=full&path-standing=part&reuse-nail=bad");
+    pages.add(
+        "/bench/a1/strip?step=seal&seal-room=12&seal-seat=11&seal-width=8&seal-depth=0.5&seal-groove=1");
+    jobs.open().stream()
+        .filter(j -> j.title().contains("Swift"))
+        .limit(1)
+        .forEach(j -> pages.addAll(photographed(j)));
     pages.add("/jobs/" + closed.getId() + "/sheet");
     jobs.open().stream()
         .filter(j -> j.title().contains("Ark") || j.title().contains("Marigold"))
@@ -150,11 +158,16 @@ class AccessibilityTest extends AppTest {
     return pages;
   }
 
+  private static List<String> photographed(Job job) {
+    String ring = "/photographs/1?centre=800,600&edge=1320,600&damage=overload&rollers=17";
+    return List.of("/jobs/" + job.getId() + ring, "/jobs/" + job.getId() + "?at=read");
+  }
+
   /** What is no page: files, streams, answers for programs, and the way back after a press. */
   private static final Pattern NO_PAGE =
       Pattern.compile(
           "/|/login|/api/.*|/error|.*\\.(csv|pdf|svg|json)|/gauge/stream|/actuator.*|/v3/.*"
-              + "|/jobs/\\{id}/(looked|take-back|parts/.*|stations/.*|\\{station.*)"
+              + "|/jobs/\\{id}/(looked|take-back|photographs|photographs/.*/.*|parts/.*|stations/.*|\\{station.*)"
               + "|/listen/\\{id}/.*|/people/.+");
 
   /** A page that is added tomorrow must be scanned too. */

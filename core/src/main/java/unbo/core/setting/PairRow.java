@@ -1,0 +1,74 @@
+package unbo.core.setting;
+
+/**
+ * One row of a set pair. Load and approach of an element along its normal, both raceways together
+ * (Palmgren; steel, mm and N): line contact δ = 7.68·10⁻⁵·Q^0.9/l^0.8, point contact δ =
+ * 4.36·10⁻⁴·Q^(2/3)/D_w^(1/3).
+ *
+ * @param elements 3 or more
+ * @param elementMm diameter, over 0
+ * @param lengthMm of a roller, over 0; 0 for a ball
+ * @param angleDeg contact angle, over 0 and under 90
+ * @param meanMm diameter through the elements' middles, over the element's
+ */
+public record PairRow(
+    int elements, double elementMm, double lengthMm, double angleDeg, double meanMm) {
+
+  private static final double LINE = 7.68e-5;
+  private static final double POINT = 4.36e-4;
+
+  /**
+   * @throws IllegalArgumentException for what is no row
+   */
+  public PairRow {
+    boolean can =
+        elements >= 3
+            && elementMm > 0
+            && lengthMm >= 0
+            && angleDeg > 0
+            && angleDeg < 90
+            && meanMm > elementMm;
+    if (!can) {
+      throw new IllegalArgumentException("Not a row of a pair");
+    }
+  }
+
+  boolean isRoller() {
+    return lengthMm > 0;
+  }
+
+  /** Load in N of an element approached by some mm; 0 for none. */
+  double load(double approachMm) {
+    if (approachMm <= 0) {
+      return 0;
+    }
+    return isRoller()
+        ? Math.pow(approachMm * Math.pow(lengthMm, 0.8) / LINE, 1 / 0.9)
+        : Math.pow(approachMm * Math.cbrt(elementMm) / POINT, 1.5);
+  }
+
+  /** Power of the approach with which the load rises. */
+  double power() {
+    return isRoller() ? 1 / 0.9 : 1.5;
+  }
+
+  /** Exponent of load in life: 4 of lines, 3 of points. */
+  double lifeExponent() {
+    return isRoller() ? 4 : 3;
+  }
+
+  /** What an element bears, in proportion: ISO 281 by size and count. */
+  double capacity() {
+    return isRoller()
+        ? Math.pow(elementMm, 29.0 / 27) * Math.pow(lengthMm, 7.0 / 9) * Math.pow(elements, -0.25)
+        : Math.pow(elementMm, 1.8) * Math.pow(elements, -1.0 / 3);
+  }
+
+  double cos() {
+    return Math.cos(Math.toRadians(angleDeg));
+  }
+
+  double sin() {
+    return Math.sin(Math.toRadians(angleDeg));
+  }
+}
