@@ -18,6 +18,7 @@ public final class StandardTables {
           "comparison.PositionDuty",
           "damage.DamageTables",
           "damage.PathTables",
+          "damage.PublishedShares",
           "damage.Reuse",
           "designation.DeepGrooveBallFamily",
           "designation.InchSetFamily",

@@ -57,7 +57,10 @@ final class FitFields {
           "built",
           "stabilised",
           "slide",
-          "chilled");
+          "chilled",
+          "crank-shoulder",
+          "crank-width",
+          "crank-hot");
 
   static final double ROOM_C = 20;
 

@@ -39,6 +39,7 @@ import unbo.core.tolerance.InternalClearances;
  * @param forms ovality and taper of measured seats, in words
  * @param worn what a loose measured seat asks for, by seat
  * @param heat planner; null where nothing is tight
+ * @param crank the pair of mains; null where they are none, or not measured
  */
 public record FitSheet(
     FitPlace place,
@@ -56,6 +57,7 @@ public record FitSheet(
     List<String> forms,
     List<WornRow> worn,
     HeatSheet heat,
+    CrankSheet crank,
     List<WorkingView> workings) {
 
   /** A ring's figures. */
@@ -122,6 +124,7 @@ public record FitSheet(
             forms(zones),
             List.of(),
             null,
+            null,
             List.of());
       }
       Fit fit = Fit.of(input.get());
@@ -150,6 +153,7 @@ public record FitSheet(
           forms(zones),
           worn(fit),
           heat,
+          CrankSheet.of(piece, place, fit, fields, problems, workings, figures).orElse(null),
           workings.all());
     }
 

@@ -96,6 +96,13 @@ public interface JobRepository extends JpaRepository<Job, Long> {
           order by s.recheck_on, j.id limit 50""")
   List<Long> dueUntil(String until);
 
+  /** Ids of jobs that have a sheet of a station, the newest first, five hundred at the most. */
+  @Query(
+      nativeQuery = true,
+      value =
+          "select job_id from job_sheet where station = :station order by job_id desc limit 500")
+  List<Long> withSheetOf(String station);
+
   /** Ids of jobs with a pattern in any text of their record; {@code !} escapes a wildcard. */
   @Query(
       nativeQuery = true,

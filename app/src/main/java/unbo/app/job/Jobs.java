@@ -120,6 +120,13 @@ public class Jobs {
     return jobs.closedBefore(vehicle, moment);
   }
 
+  /** Jobs that have a sheet of a station, with all their sheets; five hundred at the most. */
+  @Transactional(readOnly = true)
+  public List<Job> withSheetOf(Station station) {
+    List<Long> ids = jobs.withSheetOf(station.name());
+    return ids.isEmpty() ? List.of() : jobs.withSheets(ids);
+  }
+
   /** Jobs with a text anywhere in their record, the newest first, fifty at the most. */
   @Transactional(readOnly = true)
   public List<Job> search(String text) {

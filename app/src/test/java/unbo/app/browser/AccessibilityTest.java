@@ -142,6 +142,7 @@ class AccessibilityTest extends AppTest {
     pages.add("/bench/a1/prove?before-rock=1.9&before-rock-second=290");
     pages.add("/bench/a10/set?shim-readings=0.032&shim-from=0.03&shim-to=0.07");
     pages.add("/bench/a4/strip");
+    pages.add("/causes");
     pages.add("/bench/a4/fit?shaft-zone=j6&housing-zone=N7&housing-material=aluminium");
     pages.add("/bench/a4/read?path-turning=full&path-standing=part&reuse-nail=bad");
     pages.add(

@@ -56,11 +56,11 @@ class ScreenshotsIT extends AppTest {
       prove(browser, page);
       shot(browser, "prove");
       shot(browser.open(page + "?at=book").see("History"), "book");
-      shot(browser.open(page + "?at=part&part=hub"), "part");
+      shot(browser.open("/bench/a4/fit?" + FIT).see("Clearance running"), "fit");
       shot(browser.open("/bench"), "bench");
       shot(browser.open("/bench/a2/strip?part=wheel-flange").see("Ways to get it off"), "strip");
       shot(browser.open("/vehicles/" + vehicle("Plover")), "vehicle");
-      shot(browser.open("/interface"), "interface");
+      shot(browser.open(photograph()).see("Ring unrolled"), "photograph");
       shot(browser.open("/name?q=25+x+52+x+15&over=NU205&over=6305"), "find");
       shot(browser.open("/shelf?q=6204-2RS&position=a4"), "shelf");
       shot(browser.open("/rounds/3"), "round");
@@ -129,6 +129,22 @@ class ScreenshotsIT extends AppTest {
     }
     browser.press("Save tests").see("Proved");
     browser.open(page + "?at=prove");
+  }
+
+  private static final String FIT =
+      "shaft-zone=j6&housing-readings=46.978+46.977+46.979+46.978+46.977+46.978"
+          + "&housing-material=aluminium&group=C3&housing-hot=45&shaft-hot=45";
+
+  private String photograph() {
+    long job =
+        jobs.open().stream()
+            .filter(j -> j.title().contains("Swift"))
+            .findFirst()
+            .orElseThrow()
+            .getId();
+    return "/jobs/"
+        + job
+        + "/photographs/1?centre=800,600&edge=1320,600&damage=overload&rollers=17";
   }
 
   private long vehicle(String name) {

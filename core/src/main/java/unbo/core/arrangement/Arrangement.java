@@ -88,6 +88,11 @@ public record Arrangement(
     return adjustments.stream().filter(a -> a.part().equals(partId)).findFirst();
   }
 
+  /** Whether the end play of its shaft is what is set, as with a crank between its mains. */
+  public boolean setsEndFloat() {
+    return isSetBy(Adjustment.By.END_FLOAT);
+  }
+
   /** Whether something here is set in this way. */
   public boolean isSetBy(Adjustment.By by) {
     return adjustments.stream().anyMatch(a -> a.by() == by);
