@@ -21,17 +21,25 @@ import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.Assembly;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
+import unbo.core.catalogue.Family;
 import unbo.core.damage.Damage;
 import unbo.core.designation.DesignationReader;
 import unbo.core.designation.ReadingReport;
 import unbo.core.diagnosis.Diagnosis;
 import unbo.core.diagnosis.DiagnosisModel;
+import unbo.core.fit.Fit;
+import unbo.core.fit.FitInput;
+import unbo.core.fit.IsoZone;
+import unbo.core.fit.Material;
+import unbo.core.fit.Spread;
 import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
 import unbo.core.section.Section;
 import unbo.core.section.SectionBuilder;
 import unbo.core.setting.NutLock;
 import unbo.core.setting.NutSetting;
+import unbo.core.setting.PairRow;
+import unbo.core.setting.SettingLife;
 import unbo.core.size.MeasuredSize;
 import unbo.core.size.SizeAnswer;
 import unbo.core.size.SizeDimension;
@@ -40,6 +48,11 @@ import unbo.core.strip.Circumstances;
 import unbo.core.strip.Routes;
 import unbo.core.strip.StripOrder;
 import unbo.core.strip.StripStep;
+import unbo.core.tolerance.InternalClearances;
+import unbo.core.unroll.Contrast;
+import unbo.core.unroll.Pixels;
+import unbo.core.unroll.RingMark;
+import unbo.core.unroll.Unrolling;
 import unbo.core.vehicle.VehicleKind;
 import unbo.core.vehicle.VehicleLayout;
 import unbo.core.vehicle.VehicleTemplate;
@@ -161,6 +174,63 @@ public class CoreBenchmark {
                 "mark", "flakes", "nail", "deep", "story", "water", "grease", "milky", "seal",
                 "failed"));
     return List.of(damage.ranked(), damage.besides(), damage.order(), damage.next());
+  }
+
+  private static final FitInput FIT = fitInput();
+
+  private static FitInput fitInput() {
+    Spread shaft = Spread.within(IsoZone.parse("k5").orElseThrow().at(25).orElseThrow());
+    Spread housing = Spread.within(IsoZone.parse("N7").orElseThrow().at(52).orElseThrow());
+    FitInput.Seat onShaft =
+        new FitInput.Seat(shaft, Material.STEEL, 0, FitInput.Surface.GROUND, 60, "zone");
+    FitInput.Seat inHousing =
+        new FitInput.Seat(housing, Material.STEEL, 80, FitInput.Surface.GROUND, 50, "zone");
+    return new FitInput(
+        Family.DEEP_GROOVE_BALL,
+        25,
+        52,
+        15,
+        30.9,
+        46.1,
+        true,
+        Optional.of(
+            new FitInput.Group(
+                "CN", InternalClearances.of("deep-groove-ball", "CN", 25).orElseThrow())),
+        0,
+        new Spread(-10, -5, 0, 1.7),
+        new Spread(-13, -6.5, 0, 2.2),
+        onShaft,
+        inHousing,
+        20,
+        0.12);
+  }
+
+  /** Both rings, the ladder with its verdict, the right group and what is said. */
+  @Benchmark
+  public List<Object> fit() {
+    Fit fit = Fit.of(FIT);
+    return List.of(fit, fit.rightGroup(), fit.reasons("inner"));
+  }
+
+  private static final PairRow ROW = new PairRow(17, 7.5, 11, 14, 50);
+
+  /** Life and tilt stiffness of a pair at 51 settings. */
+  @Benchmark
+  public List<SettingLife.Point> settingCurve() {
+    return SettingLife.curve(
+        new SettingLife.Hub(ROW, ROW, 40, 20, 4000, 500, SettingLife.Mounting.BACK_TO_BACK, 8),
+        -0.1,
+        0.4,
+        51);
+  }
+
+  private static final Pixels PHOTOGRAPH = new Pixels(4000, 3000, new int[12_000_000]);
+
+  /** A ring on twelve million pixels laid out, its contrast raised. */
+  @Benchmark
+  public Pixels unrollRing() {
+    RingMark mark = new RingMark(2000, 1500, 3400, 1500, 0.6, 0, false);
+    return Contrast.raised(Unrolling.strip(PHOTOGRAPH, mark).pixels());
   }
 
   /** The exact choice of the next test over all tests and causes, of all six kinds together. */

@@ -292,7 +292,9 @@ public record FitSheet(
         creeping.isEmpty()
             ? ""
             : "The " + String.join(" and the ", creeping) + " ring would creep. ";
+    String pinched = crank != null && crank.pinched() ? "The crank is pinched. " : "";
     return creep
+        + pinched
         + fit.verdict()
             .map(v -> clearance(v) + "likely " + running.text() + " running. " + both)
             .orElse(both + " Set the play after fitting.");
@@ -310,6 +312,7 @@ public record FitSheet(
   public boolean isGood() {
     return fit != null
         && creeping.isEmpty()
+        && (crank == null || !crank.pinched())
         && fit.verdict().map(v -> v == Fit.Verdict.GOOD).orElse(true);
   }
 

@@ -216,6 +216,8 @@ class FitPageTest extends PageTest {
     };
     press(job, "/preview", crank)
         .andExpect(content().string(containsString("Pinched cold by")))
+        .andExpect(content().string(containsString("The crank is pinched.")))
+        .andExpect(content().string(containsString("strong is-bad")))
         .andExpect(content().string(containsString("never driven by its webs")));
     crank[15] = "80.00";
     press(job, "/preview", crank)
