@@ -61,6 +61,7 @@ public record GeneralSheet(
    * @param measured the figure with its working; null without a reading
    * @param words what it comes to; empty while nothing was entered
    * @param spacer a spacer against its distance, in a sentence; null where there is none
+   * @param pair what it does to its bearings; null where that is not known
    */
   public record Row(
       String part,
@@ -73,7 +74,8 @@ public record GeneralSheet(
       Figure measured,
       String verdict,
       String words,
-      Figure spacer) {
+      Figure spacer,
+      SpacerRow pair) {
 
     /** Whether there is something to read; a clamp is known by its torque alone. */
     public boolean isSet() {
@@ -104,7 +106,7 @@ public record GeneralSheet(
       GeneralSetting signed = saved ? recorded.get(part) : setting;
       Map<String, String> fields =
           form.typed() ? GeneralInput.typed(part, form) : GeneralInput.recorded(signed);
-      rows.add(row(piece.arrangement(), part, signed, fields, spacers.at(part), workings, figures));
+      rows.add(row(piece, part, signed, fields, spacers.at(part), workings, figures));
     }
     return new GeneralSheet(
         rows,
@@ -115,13 +117,14 @@ public record GeneralSheet(
   }
 
   private static Row row(
-      Arrangement arrangement,
+      Workpiece piece,
       String part,
       GeneralSetting setting,
       Map<String, String> fields,
       Optional<SpacerLength> spacer,
       Workings workings,
       Figures figures) {
+    Arrangement arrangement = piece.arrangement();
     Adjustment set = arrangement.adjustmentAt(part).orElse(null);
     String title = title(arrangement, part);
     String unit = set == null ? "mm" : set.by().unit();
@@ -136,7 +139,8 @@ public record GeneralSheet(
         figure(title, setting, workings, figures),
         setting.isEntered() ? GeneralOutcome.verdict(setting).name() : "",
         setting.isEntered() ? GeneralOutcome.words(setting) : "",
-        spacer.map(s -> spacer(title, s, workings)).orElse(null));
+        spacer.map(s -> spacer(title, s, workings)).orElse(null),
+        SpacerRow.of(piece, part).orElse(null));
   }
 
   private static Figure spacer(String title, SpacerLength s, Workings workings) {

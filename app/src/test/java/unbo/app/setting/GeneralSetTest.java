@@ -205,6 +205,53 @@ class GeneralSetTest extends PageTest {
         .andExpect(content().string(not(containsString("class=\"stack-problems\""))));
   }
 
+  private Job measured(String length) throws Exception {
+    Job job = newJobOn("a4");
+    for (String[] size :
+        new String[][] {
+          {"spacer", "spacer.length", length}, {"hub", "hub.shoulder-distance", "60"}
+        }) {
+      mvc.perform(
+              post("/jobs/{id}/parts/{p}", job.getId(), size[0])
+                  .param("revision", "" + reload(job).work().revision(Station.STRIP))
+                  .param("state", "KEEP")
+                  .param(size[1], size[2])
+                  .with(as("tuva"))
+                  .with(csrf()))
+          .andExpect(status().is3xxRedirection());
+    }
+    return job;
+  }
+
+  /** 6204 with CN: 0.125 mm along the axis unmounted; beyond it the balls are loaded. */
+  @Test
+  void aSpacerIsJudgedByTheBearingsOwnClearance() throws Exception {
+    mvc.perform(get("/jobs/{id}", measured("60.05").getId()).param("at", "set").with(as("tuva")))
+        .andExpect(content().string(containsString("Long by 0.05 mm, which the bearings’ own")))
+        .andExpect(content().string(containsString("save Fit for what is left mounted")));
+    mvc.perform(get("/jobs/{id}", measured("60.4").getId()).param("at", "set").with(as("tuva")))
+        .andExpect(content().string(containsString("Preloaded by")))
+        .andExpect(content().string(containsString("Face off")));
+  }
+
+  /** With Fit saved its mounted clearance rules: two tight rings leave nothing. */
+  @Test
+  void whatFitLeftIsUsed() throws Exception {
+    Job job = measured("60.05");
+    mvc.perform(
+            post("/jobs/{id}/fit", job.getId())
+                .param("revision", "" + reload(job).work().revision(Station.FIT))
+                .param("place", "left")
+                .param("shaft-zone", "n6")
+                .param("housing-zone", "P7")
+                .with(as("tuva"))
+                .with(csrf()))
+        .andExpect(status().is3xxRedirection());
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "set").with(as("tuva")))
+        .andExpect(content().string(containsString("Already preloaded by their fits")))
+        .andExpect(content().string(containsString("mounted, likely, from Fit")));
+  }
+
   @Test
   void aNumberThatNoTableKnowsIsKeptAsText() throws Exception {
     Job job = newJobOn("a26");
