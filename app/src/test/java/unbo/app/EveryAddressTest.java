@@ -62,6 +62,7 @@ class EveryAddressTest extends PageTest {
           "people", "1",
           "vehicles", "1",
           "interface", "1",
+          "tins", "1",
           "api", "1");
 
   private static final Map<String, String> OTHERS =

@@ -41,6 +41,7 @@ public final class StandardTables {
           "heat.LooseningHeat",
           "life.Cleanliness",
           "lubricant.Mixing",
+          "lubricant.Water",
           "measure.Instrument",
           "recognition.RecognitionTables",
           "roadside.RoadCard",

@@ -22,6 +22,7 @@ import unbo.app.job.PartMark;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.job.Worksheet;
+import unbo.app.packing.GreaseTinRepository;
 import unbo.app.photograph.NewPhotograph;
 import unbo.app.photograph.Photographs;
 import unbo.app.proving.TestRecord;
@@ -51,6 +52,7 @@ class DemoYard {
   private final DemoShelf shelf;
   private final DemoRounds rounds;
   private final Photographs photographs;
+  private final GreaseTinRepository tins;
   private final List<Worksheet> worksheets;
   private final Clock clock;
 
@@ -65,9 +67,11 @@ class DemoYard {
       DemoShelf shelf,
       DemoRounds rounds,
       Photographs photographs,
+      GreaseTinRepository tins,
       List<Worksheet> worksheets,
       Clock clock) {
     this.photographs = photographs;
+    this.tins = tins;
     this.worksheets = worksheets;
     this.accounts = accounts;
     this.vehicles = vehicles;
@@ -85,6 +89,7 @@ class DemoYard {
     people();
     yard();
     shelf.fill();
+    tins.saveAll(DemoTins.all(OWNER, clock.instant()));
   }
 
   private void people() {

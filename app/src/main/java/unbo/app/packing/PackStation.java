@@ -28,10 +28,12 @@ class PackStation implements Worksheet {
 
   private final GreaseGunRepository guns;
   private final GunCalibration calibration;
+  private final GreaseTinRepository tins;
   private final Figures figures;
 
-  PackStation(GreaseGunRepository guns, Figures figures) {
+  PackStation(GreaseGunRepository guns, GreaseTinRepository tins, Figures figures) {
     this.guns = guns;
+    this.tins = tins;
     this.calibration = new GunCalibration(guns);
     this.figures = figures;
   }
@@ -64,6 +66,7 @@ class PackStation implements Worksheet {
     model.addAttribute(
         "pack",
         PackSheet.of(piece, shown, fields, problems, guns.findTopByOrderByIdDesc(), figures));
+    model.addAttribute("tins", TinsForWork.of(piece, fields, tins.findByUsedUpFalseOrderByName()));
     model.addAttribute("packed", !typed && recorded.duty().isPresent());
   }
 

@@ -142,7 +142,8 @@ class AccessibilityTest extends AppTest {
     pages.add("/bench/a1/prove?before-rock=1.9&before-rock-second=290");
     pages.add("/bench/a10/set?shim-readings=0.032&shim-from=0.03&shim-to=0.07");
     pages.add("/bench/a4/strip");
-    pages.add("/causes");
+    pages.addAll(
+        List.of("/causes", "/tins", "/bench/a1/pack?tin-rpm=700&tin-hot=50&tin-water=salt"));
     pages.add("/bench/a4/fit?shaft-zone=j6&housing-zone=N7&housing-material=aluminium");
     pages.add("/bench/a4/read?path-turning=full&path-standing=part&reuse-nail=bad");
     pages.add(
@@ -167,7 +168,7 @@ class AccessibilityTest extends AppTest {
   /** What is no page: files, streams, answers for programs, and the way back after a press. */
   private static final Pattern NO_PAGE =
       Pattern.compile(
-          "/|/login|/api/.*|/error|.*\\.(csv|pdf|svg|json)|/gauge/stream|/actuator.*|/v3/.*"
+          "/|/login|/tins/.*|/api/.*|/error|.*\\.(csv|pdf|svg|json)|/gauge/stream|/actuator.*|/v3/.*"
               + "|/jobs/\\{id}/(looked|take-back|photographs|photographs/.*/.*|parts/.*|stations/.*|\\{station.*)"
               + "|/listen/\\{id}/.*|/people/.+");
 
