@@ -12,6 +12,7 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.springframework.http.HttpStatus;
 import unbo.app.api.Refusal.FieldProblem;
+import unbo.core.fit.Material;
 import unbo.core.units.Problem;
 
 /**
@@ -78,6 +79,16 @@ final class Fields {
   /** Whether a field that may be a word or a number is a number. */
   boolean isNumber(String field) {
     return body.path(field).isNumber();
+  }
+
+  /** A material of the table by its word; steel stands in for one that is refused. */
+  Material material(String field, String usual) {
+    String word = text(field, usual);
+    Optional<Material> found = Material.withId(word);
+    if (found.isEmpty()) {
+      oneOf(field, word, Material.ofSeats().stream().map(Material::id).toList());
+    }
+    return found.orElse(Material.STEEL);
   }
 
   /** A yes or no; anything else is noted as wrong. */

@@ -176,16 +176,7 @@ final class FitFields {
     Fields seat = fields.object(name);
     Spread size =
         seat.has("measuredMm") ? measured(seat, nominal) : zone(seat, name, nominal, isHousing);
-    String word = seat.text("material", "steel");
-    Optional<Material> material = Material.withId(word).filter(m -> !word.equals("ring"));
-    if (material.isEmpty()) {
-      seat.impossible(
-          "material",
-          word,
-          "One of "
-              + String.join(", ", Material.ofSeats().stream().map(Material::id).toList())
-              + ".");
-    }
+    Material material = seat.material("material", "steel");
     String finish = seat.text("surface", Surface.GROUND.id());
     boolean known = seat.oneOf("surface", finish, List.of("ground", "turned"));
     double wall =
@@ -195,7 +186,7 @@ final class FitFields {
     double running = seat.optionalNumber("runningC", COLDEST_C, HOTTEST_C).orElse(roomC);
     return new Seat(
         size,
-        material.orElse(Material.STEEL),
+        material,
         wall,
         known && finish.equals("turned") ? Surface.TURNED : Surface.GROUND,
         running,

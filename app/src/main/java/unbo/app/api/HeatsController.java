@@ -6,7 +6,6 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -99,8 +98,8 @@ class HeatsController {
         fields
             .optionalNumber("clearanceUm", 0.1, 500)
             .orElse(1000 * LooseningHeat.slidingRoomMm(seat));
-    Material material = material(fields, "material", what == Heated.RING ? "steel" : "aluminium");
-    Material other = material(fields, "otherMaterial", "steel");
+    Material material = fields.material("material", what == Heated.RING ? "steel" : "aluminium");
+    Material other = fields.material("otherMaterial", "steel");
     double roomC = fields.optionalNumber("roomC", -40, 60).orElse(20);
     double chilled = fields.optionalNumber("chilledPartC", COLDEST_C, 60).orElse(roomC);
     if (chilled > roomC) {
@@ -126,20 +125,6 @@ class HeatsController {
         built,
         stated,
         mass);
-  }
-
-  private static Material material(Fields fields, String field, String usual) {
-    String word = fields.text(field, usual);
-    Optional<Material> found = Material.withId(word);
-    if (found.isEmpty()) {
-      fields.impossible(
-          field,
-          word,
-          "One of "
-              + String.join(", ", Material.ofSeats().stream().map(Material::id).toList())
-              + ".");
-    }
-    return found.orElse(Material.STEEL);
   }
 
   private static Construction construction(Fields fields) {

@@ -6,7 +6,6 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.springframework.http.MediaType;
@@ -111,8 +110,8 @@ class SpacerPairsController {
     if (outside > 0 && bore >= outside) {
       section.impossible("boreMm", String.valueOf(bore), "Send less than the outside.");
     }
-    Material tube = material(section, "material", "aluminium");
-    Material hub = material(fields, "hubMaterial", "aluminium");
+    Material tube = section.material("material", "aluminium");
+    Material hub = fields.material("hubMaterial", "aluminium");
     double rise = fields.optionalNumber("temperatureRiseK", -80, 250).orElse(0);
     OptionalDouble hold = fields.optionalNumber("seatHoldN", 0, 1e6);
     OptionalDouble tolerance = fields.optionalNumber("spacerToleranceMm", 0.0001, 5);
@@ -132,19 +131,5 @@ class SpacerPairsController {
         hold,
         tolerance,
         word.equals("normal") ? Distribution.NORMAL : Distribution.UNIFORM);
-  }
-
-  private static Material material(Fields fields, String field, String usual) {
-    String word = fields.text(field, usual);
-    Optional<Material> found = Material.withId(word);
-    if (found.isEmpty()) {
-      fields.impossible(
-          field,
-          word,
-          "One of "
-              + String.join(", ", Material.ofSeats().stream().map(Material::id).toList())
-              + ".");
-    }
-    return found.orElse(Material.STEEL);
   }
 }

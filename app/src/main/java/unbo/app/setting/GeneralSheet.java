@@ -19,12 +19,15 @@ import unbo.app.working.WorkingView;
 import unbo.app.working.Workings;
 import unbo.core.arrangement.Adjustment;
 import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.Contact;
 import unbo.core.arrangement.Hold;
 import unbo.core.arrangement.PartTemplate;
+import unbo.core.arrangement.SizeTemplate;
 import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Window;
+import unbo.core.setting.ClampSlack;
 import unbo.core.setting.SettingOutcome;
 import unbo.core.setting.SettingWorkings;
 import unbo.core.setting.SpacerLength;
@@ -48,6 +51,9 @@ public record GeneralSheet(
     List<WorkingView> workings,
     List<String> settles) {
 
+  /** Pitch of a cone's thread where nobody says: M9 × 1 and M10 × 1. */
+  private static final double CONE_PITCH_MM = 1;
+
   /** A spacer that is not shorter than its distance. */
   private static final Window NOT_SHORTER = new Window(0, Double.POSITIVE_INFINITY);
 
@@ -62,6 +68,7 @@ public record GeneralSheet(
    * @param words what it comes to; empty while nothing was entered
    * @param spacer a spacer against its distance, in a sentence; null where there is none
    * @param pair what it does to its bearings; null where that is not known
+   * @param slack of a cone before a quick release is clamped; null elsewhere
    */
   public record Row(
       String part,
@@ -75,7 +82,8 @@ public record GeneralSheet(
       String verdict,
       String words,
       Figure spacer,
-      SpacerRow pair) {
+      SpacerRow pair,
+      Figure slack) {
 
     /** Whether there is something to read; a clamp is known by its torque alone. */
     public boolean isSet() {
@@ -140,13 +148,33 @@ public record GeneralSheet(
         setting.isEntered() ? GeneralOutcome.verdict(setting).name() : "",
         setting.isEntered() ? GeneralOutcome.words(setting) : "",
         spacer.map(s -> spacer(title, s, workings)).orElse(null),
-        SpacerRow.of(piece, part).orElse(null));
+        SpacerRow.of(piece, part).orElse(null),
+        slack(piece.assembly(), set, title, workings));
   }
 
   private static Figure spacer(String title, SpacerLength s, Workings workings) {
     var e = s.working().result();
     String text = Digits.both(e.value(), e.uncertainty()) + " mm against the distance. ";
     return workings.judged(title, s.working(), NOT_SHORTER, text + s.sentence());
+  }
+
+  /** The axle's bore and its thread are assumed: nothing in the section says them. */
+  private static Figure slack(Assembly assembly, Adjustment set, String title, Workings workings) {
+    String axle = assembly.arrangement().fixed();
+    Optional<SizeTemplate> outside = assembly.arrangement().size(axle + ".diameter");
+    Optional<SizeTemplate> length = assembly.arrangement().size(axle + ".length");
+    boolean isCone = set != null && set.by() == Adjustment.By.CONE;
+    if (!isCone || outside.isEmpty() || length.isEmpty()) {
+      return null;
+    }
+    double d = assembly.value(outside.get());
+    ClampSlack slack =
+        ClampSlack.of(
+            ClampSlack.QUICK_RELEASE_N, assembly.value(length.get()), d, d / 2, CONE_PITCH_MM);
+    String text =
+        "%.0f° of cone, %.2f mm"
+            .formatted(slack.turn().result().value(), slack.travel().result().value());
+    return workings.figure(title, slack.turn(), text);
   }
 
   private static Figure figure(

@@ -6,6 +6,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import unbo.app.drawing.LandPicture;
 import unbo.app.drawing.StripPicture;
 import unbo.app.job.Workpiece;
 import unbo.app.web.Figures;
@@ -24,6 +25,7 @@ import unbo.core.strip.SpacerLand;
 import unbo.core.strip.StripOrder;
 import unbo.core.strip.StripStep;
 import unbo.core.strip.Tool;
+import unbo.core.strip.ToolRange;
 
 /**
  * What the Strip sheet shows.
@@ -67,6 +69,7 @@ public record StripSheet(
    * @param contacts that may be rusted or seized
    * @param lands what a collet's lip finds behind the ring of a spacer hub; empty elsewhere
    * @param collet what that says of the collet, in words
+   * @param land the corner drawn; null elsewhere
    */
   public record Open(
       int number,
@@ -78,12 +81,18 @@ public record StripSheet(
       List<ContactRow> contacts,
       List<Figure> lands,
       String collet,
+      LandPicture land,
       StripRecord.Taken taken,
       String next,
       String before) {}
 
-  /** A way, with its heat worked. */
-  public record RouteRow(Route route, String tools, String missing, String force, Figure heat) {}
+  /**
+   * A way, with its heat worked.
+   *
+   * @param tooSmall this shop's tools whose range does not reach the ring, in words
+   */
+  public record RouteRow(
+      Route route, String tools, String missing, String tooSmall, String force, Figure heat) {}
 
   /** A contact and what became of it. */
   public record ContactRow(String name, String words, String state) {}
@@ -196,10 +205,11 @@ public record StripSheet(
           words.off(step),
           step.frees().isEmpty() ? "" : words.names(step.frees()),
           StripPicture.of(piece.assembly(), step, path),
-          routes.stream().map(this::row).toList(),
+          routes.stream().map(r -> row(r, lead)).toList(),
           contacts(step),
           lands(lead),
           collet(lead),
+          land(lead).map(LandPicture::of).orElse(null),
           record.taken(lead).orElse(null),
           at + 1 < steps.size() ? piece.at("strip", steps.get(at + 1).parts().get(0)) : null,
           at > 0 ? piece.at("strip", steps.get(at - 1).parts().get(0)) : null);
@@ -234,7 +244,35 @@ public record StripSheet(
           .orElse("");
     }
 
-    private RouteRow row(Route route) {
+    /** A collet's range against the ring's bore, which it goes through. */
+    private String tooSmall(Route route, String lead) {
+      Optional<Double> bore =
+          piece
+              .arrangement()
+              .part(lead)
+              .flatMap(PartTemplate::place)
+              .flatMap(p -> piece.assembly().bearingAt(p))
+              .map(b -> b.boreMm());
+      List<String> small = new ArrayList<>();
+      for (ShopTool tool : owned) {
+        boolean isCollet = tool.getTool().equals(Tool.COLLET_PULLER.id());
+        boolean used =
+            isCollet && route.tools().stream().anyMatch(t -> t.id().equals(tool.getTool()));
+        Optional<ToolRange> range = ToolRange.in(tool.getDetail());
+        if (used && bore.isPresent() && range.isPresent() && !range.get().reaches(bore.get())) {
+          small.add(
+              Tool.withId(tool.getTool()).map(Tool::title).orElse("")
+                  + " of "
+                  + tool.getDetail()
+                  + " for a bore of "
+                  + figures.size(bore.get())
+                  + " mm");
+        }
+      }
+      return String.join(", ", small);
+    }
+
+    private RouteRow row(Route route, String lead) {
       String force =
           route.path().isEmpty() || route.heat().isPresent()
               ? ""
@@ -257,6 +295,7 @@ public record StripSheet(
           route,
           String.join(", ", route.tools().stream().map(Tool::title).toList()),
           String.join(", ", route.missing().stream().map(Tool::title).toList()),
+          tooSmall(route, lead),
           force,
           heat);
     }

@@ -22,6 +22,7 @@ import unbo.core.arrangement.PartTemplate;
 import unbo.core.strip.Circumstances;
 import unbo.core.strip.Circumstances.State;
 import unbo.core.strip.Tool;
+import unbo.core.strip.ToolRange;
 import unbo.core.units.Problem;
 
 /** Strip: the order of coming apart, ways for tight rings, what was kept, and the shop's tools. */
@@ -147,6 +148,8 @@ class StripStation implements Worksheet {
       String detail = form.get("detail-" + tool.id()).strip();
       if (detail.length() > LONGEST_DETAIL) {
         problems.add("detail-" + tool.id(), tooLong(detail, LONGEST_DETAIL));
+      } else if (ToolRange.problem(detail).isPresent()) {
+        problems.add("detail-" + tool.id(), ToolRange.problem(detail).get());
       } else if (form.all("tool").contains(tool.id())) {
         owned.add(new ShopTool(tool.id(), detail, by.name(), by.at()));
       }

@@ -234,6 +234,16 @@ class GeneralSetTest extends PageTest {
         .andExpect(content().string(containsString("Face off")));
   }
 
+  /** A cone leaves the play that the clamp takes; a spacer hub has no cone. */
+  @Test
+  void aConeLeavesSlackForTheClamp() throws Exception {
+    mvc.perform(get("/bench/a5/set").with(as("tuva")))
+        .andExpect(content().string(containsString("° of cone, 0.0")))
+        .andExpect(content().string(containsString("a solid axle with nuts asks for none")));
+    mvc.perform(get("/bench/a4/set").with(as("tuva")))
+        .andExpect(content().string(not(containsString("° of cone"))));
+  }
+
   /** With Fit saved its mounted clearance rules: two tight rings leave nothing. */
   @Test
   void whatFitLeftIsUsed() throws Exception {

@@ -236,4 +236,21 @@ class StripPageTest extends PageTest {
     assertThat(page(job, "").select("details .strip-list li").last().text())
         .contains("Cap", "vent hole up");
   }
+
+  /**
+   * A collet that is too small is said so beside the way; one backwards is refused at its field.
+   */
+  @Test
+  void aRangeIsReckonedWith() throws Exception {
+    Job job = newJobOn("a4");
+    press(job, "/tools", "tool", "collet-puller", "detail-collet-puller", "17-8 mm")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("The range runs the wrong way round.")))
+        .andExpect(content().string(containsString("value=\"17-8 mm\"")));
+    press(job, "/tools", "tool", "collet-puller", "detail-collet-puller", "8-17 mm")
+        .andExpect(status().is3xxRedirection());
+    Document left = page(job, "left-bearing");
+    assertThat(left.select(".routes").text()).contains("Does not reach", "8-17 mm", "20 mm");
+    assertThat(left.select(".land-picture .land-there, .land-picture .land-corner")).isNotEmpty();
+  }
 }

@@ -28,7 +28,8 @@ public final class Reuse {
     NEEDLE("needle", "Needle bearing or sleeve"),
     JOINT("joint", "Universal joint"),
     PLAIN("plain", "Spherical plain bearing"),
-    LOOSE("loose", "Loose balls, cup and cone");
+    LOOSE("loose", "Loose balls, cup and cone"),
+    PULLEY("pulley", "Roller or pulley");
 
     private final String id;
     private final String title;

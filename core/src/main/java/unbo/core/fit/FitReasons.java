@@ -17,6 +17,9 @@ final class FitReasons {
     creep(fit, turning, said);
     fit.verdict().ifPresent(v -> said.add(verdict(fit, v)));
     fit.endPlayChangeUm().ifPresent(um -> said.add(endPlay(um)));
+    if (fit.clearance().isEmpty() && fit.endPlayChangeUm().isEmpty()) {
+      said.add("No clearance of this family is tabled here: only its seats are judged.");
+    }
     hot(fit, said);
     wall(fit, said);
     if (fit.input().racewaysEstimated()) {
