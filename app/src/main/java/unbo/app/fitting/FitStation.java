@@ -51,8 +51,17 @@ class FitStation implements Worksheet {
     return true;
   }
 
+  /** A note where no bearing that was read there has limits in our tables. */
+  @Override
+  public String template(Workpiece piece) {
+    return !FitPlace.of(piece).isEmpty() ? "fit" : piece.isKept() ? "note" : "none";
+  }
+
   @Override
   public void fill(Model model, Workpiece piece, Selection selection, Form form) {
+    if (FitPlace.of(piece).isEmpty()) {
+      return;
+    }
     FitPlace place = place(piece, selection, form);
     boolean typed = form.typed() && FitFields.NAMES.stream().anyMatch(form::has);
     FieldProblems found = new FieldProblems();
@@ -89,9 +98,15 @@ class FitStation implements Worksheet {
 
   @Override
   public Press press(Job job, Form form, Press.By by) {
+    FieldProblems problems = new FieldProblems();
+    if (FitPlace.of(job).isEmpty()) {
+      problems.add(
+          "shaft-zone",
+          new Problem("", "No ring here has limits in our tables.", "Leave a note instead."));
+      return new Press.Refused(problems);
+    }
     FitPlace place = place(job, new Selection(Station.FIT, null), form);
     Map<String, String> fields = fields(form);
-    FieldProblems problems = new FieldProblems();
     fields.forEach(
         (name, text) -> {
           if (text.length() > LONGEST) {

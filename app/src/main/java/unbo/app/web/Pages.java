@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MultipartException;
 
 /** What every page is given, and what becomes of an address that names nothing. */
 @ControllerAdvice
@@ -89,6 +90,17 @@ public class Pages {
         "Not saved",
         "An entry is longer than the record can keep, or somebody saved the same at the same"
             + " moment. Go back: your entries are still in the form.");
+  }
+
+  /** Files whose sending broke off, or that were put together wrongly. */
+  @ExceptionHandler(MultipartException.class)
+  @ResponseStatus(HttpStatus.BAD_REQUEST)
+  String torn(HttpServletRequest request, Model model) {
+    return ErrorPage.of(
+        request,
+        model,
+        "The files did not arrive",
+        "Nothing was saved: they broke off on their way. Go back and send them again.");
   }
 
   @ExceptionHandler({

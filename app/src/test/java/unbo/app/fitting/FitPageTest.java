@@ -16,10 +16,14 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.test.web.servlet.ResultActions;
 import unbo.app.PageTest;
 import unbo.app.job.Job;
+import unbo.app.job.Marked;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
+import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Catalogue;
+import unbo.core.catalogue.Family;
 
 /** Fit in a job and on the bench. */
 class FitPageTest extends PageTest {
@@ -228,6 +232,32 @@ class FitPageTest extends PageTest {
         .andExpect(content().string(containsString("not this crank")));
     page(newJobOn("a4"))
         .andExpect(content().string(not(containsString("does the crank stay free"))));
+  }
+
+  /** A bearing whose rings have no limits in our tables takes a note, in a job and on the bench. */
+  @Test
+  void aBearingWithoutLimitsTakesANote() throws Exception {
+    Job job = newJobOn("a44");
+    Bearing plain =
+        Catalogue.standard().all().stream()
+            .filter(b -> b.family() == Family.SPHERICAL_PLAIN)
+            .findFirst()
+            .orElseThrow();
+    jobs.change(
+        job.getId(),
+        Station.NAME,
+        job.work().revision(Station.NAME),
+        "Tester",
+        StationMark.State.DONE,
+        "read",
+        (work, s) ->
+            work.setBearing("seat", Marked.read(plain.designation(), plain.designation())));
+    page(job)
+        .andExpect(status().isOk())
+        .andExpect(content().string(not(containsString("id=\"fit-sight\""))));
+    press(job, "", "shaft-zone", "k5").andExpect(status().is4xxClientError());
+    mvc.perform(get("/bench/a44/fit").param("seat", plain.designation()).with(as("tuva")))
+        .andExpect(status().isOk());
   }
 
   static List<Arrangement> all() {

@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.net.CookieManager;
+import java.net.HttpCookie;
 import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -20,6 +23,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import unbo.app.AppTest;
+import unbo.app.account.DemoPassword;
 
 /**
  * What the real server does with requests that are too long, too large, too slow or misdirected.
@@ -214,5 +218,56 @@ class GuardTest extends AppTest {
       }
     }
     return refused;
+  }
+
+  /** Photographs are more than a form, and only somebody who has signed in may send them. */
+  @Test
+  void manyBytesAreTakenFromTheSignedInOnly() throws Exception {
+    String large = "x".repeat(400_000);
+    assertThat(post("/jobs/1/photographs", "multipart/form-data; boundary=b", large).statusCode())
+        .isEqualTo(413);
+    CookieManager cookies = new CookieManager();
+    HttpClient signedIn = HttpClient.newBuilder().cookieHandler(cookies).build();
+    signedIn.send(
+        HttpRequest.newBuilder(uri("/login")).build(), HttpResponse.BodyHandlers.ofString());
+    String form = "username=tuva&password=" + DemoPassword.VALUE + "&_csrf=" + token(cookies);
+    signedIn.send(
+        HttpRequest.newBuilder(uri("/login"))
+            .header("Content-Type", "application/x-www-form-urlencoded")
+            .POST(HttpRequest.BodyPublishers.ofString(form))
+            .build(),
+        HttpResponse.BodyHandlers.ofString());
+    signedIn.send(
+        HttpRequest.newBuilder(uri("/yard")).build(), HttpResponse.BodyHandlers.ofString());
+    HttpResponse<String> torn =
+        photographs(signedIn, cookies, HttpRequest.BodyPublishers.ofString(large));
+    assertThat(torn.statusCode()).as("parts that are none").isBetween(400, 499);
+    assertThat(torn.body()).doesNotContain("Exception");
+    byte[] bytes = large.getBytes(StandardCharsets.UTF_8);
+    HttpResponse<String> endless =
+        photographs(
+            signedIn,
+            cookies,
+            HttpRequest.BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(bytes)));
+    assertThat(endless.statusCode()).as("without its length").isEqualTo(413);
+  }
+
+  private HttpResponse<String> photographs(
+      HttpClient signedIn, CookieManager cookies, HttpRequest.BodyPublisher body) throws Exception {
+    return signedIn.send(
+        HttpRequest.newBuilder(uri("/jobs/1/photographs"))
+            .header("Content-Type", "multipart/form-data; boundary=b")
+            .header("X-XSRF-TOKEN", token(cookies))
+            .POST(body)
+            .build(),
+        HttpResponse.BodyHandlers.ofString());
+  }
+
+  private static String token(CookieManager cookies) {
+    return cookies.getCookieStore().getCookies().stream()
+        .filter(c -> c.getName().equals("XSRF-TOKEN"))
+        .map(HttpCookie::getValue)
+        .findFirst()
+        .orElse("");
   }
 }
