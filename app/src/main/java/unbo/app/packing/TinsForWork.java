@@ -20,7 +20,6 @@ import unbo.core.units.QuantityEntry;
  * @param fields as typed
  * @param tins how many the shop has
  * @param choice null while speed and temperature are not both there
- * @param film the film of the first that may be taken; null without
  */
 public record TinsForWork(
     Map<String, String> fields, FieldProblems problems, int tins, TinChoice choice) {

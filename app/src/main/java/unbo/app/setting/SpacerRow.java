@@ -13,6 +13,7 @@ import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Family;
 import unbo.core.contact.BallThrust;
 import unbo.core.fit.Material;
+import unbo.core.measure.Instrument;
 import unbo.core.section.BearingPortrait;
 import unbo.core.section.InternalGeometry;
 import unbo.core.setting.SpacerPair;
@@ -95,7 +96,17 @@ public record SpacerRow(String verdict, String does, boolean good, String from) 
                 OptionalDouble.empty(),
                 OptionalDouble.empty(),
                 SpacerPair.Distribution.UNIFORM));
-    return said(pair, from);
+    Instrument caliper = Instrument.withId("caliper").orElseThrow();
+    double doubt = Math.hypot(caliper.uncertaintyAt(shoulder), caliper.uncertaintyAt(spacer));
+    return Math.abs(Math.abs(pair.offMm()) - pair.axialClearanceMm()) <= doubt
+        ? new SpacerRow(
+            "Cannot tell whether the pair is free: length and clearance meet within "
+                + mm(doubt)
+                + ", the doubt of the two lengths.",
+            "A micrometer on spacer and distance settles it.",
+            false,
+            from)
+        : said(pair, from);
   }
 
   private static SpacerRow said(SpacerPair pair, String from) {

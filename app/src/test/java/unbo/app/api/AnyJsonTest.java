@@ -75,6 +75,7 @@ class AnyJsonTest extends PageTest {
           "comparisons", List.of("old", "fresh", "position"),
           "ring-tolerances", List.of("toleranceClass", "boreMm", "outerMm", "family"),
           "tolerances", List.of("zone", "diameterMm"),
+          "mixings", List.of("a", "b"),
           "clearances", List.of("kind", "boreMm", "group"),
           "tests", List.of("vehicleKind", "build", "axles"));
 
@@ -127,7 +128,7 @@ class AnyJsonTest extends PageTest {
             .isTrue();
       }
     }
-    assertThat(good).as("not everything is refused at the door").isGreaterThan(TRIES / 80);
+    assertThat(good).as("not everything is refused at the door").isGreaterThan(TRIES / 50);
   }
 
   private String last = "";

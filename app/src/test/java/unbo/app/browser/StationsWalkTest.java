@@ -50,12 +50,7 @@ class StationsWalkTest extends AppTest {
         Job job = newJobOn(arrangement.id());
         boolean sample = SAMPLES.contains(arrangement.id());
         name(browser, job);
-        if (width > 600 || sample) {
-          rockAndProve(browser, job, arrangement);
-        } else {
-          look(browser, job, "rock");
-          look(browser, job, "prove");
-        }
+        rockAndProve(browser, job, arrangement);
         for (String station : sample ? OTHERS : List.<String>of()) {
           browser.open("/jobs/" + job.getId() + "?at=" + station);
           requireInSight(browser, arrangement.id() + " " + station, width > 600);
@@ -64,12 +59,6 @@ class StationsWalkTest extends AppTest {
       softly.assertAll();
       assertThat(browser.complaints()).isEmpty();
     }
-  }
-
-  /** The same forms are pressed on the bench; here it is where they stand. */
-  private void look(Browser browser, Job job, String station) {
-    browser.open("/jobs/" + job.getId() + "?at=" + station);
-    requireInSight(browser, job.arrangement().id() + " " + station, false);
   }
 
   private void name(Browser browser, Job job) {

@@ -229,6 +229,8 @@ class GeneralSetTest extends PageTest {
     mvc.perform(get("/jobs/{id}", measured("60.05").getId()).param("at", "set").with(as("tuva")))
         .andExpect(content().string(containsString("Long by 0.05 mm, which the bearings’ own")))
         .andExpect(content().string(containsString("save Fit for what is left mounted")));
+    mvc.perform(get("/jobs/{id}", measured("60.12").getId()).param("at", "set").with(as("tuva")))
+        .andExpect(content().string(containsString("Cannot tell whether the pair is free")));
     mvc.perform(get("/jobs/{id}", measured("60.4").getId()).param("at", "set").with(as("tuva")))
         .andExpect(content().string(containsString("Preloaded by")))
         .andExpect(content().string(containsString("Face off")));

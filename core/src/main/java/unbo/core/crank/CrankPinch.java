@@ -22,12 +22,6 @@ import unbo.core.working.Working;
  */
 public record CrankPinch(Working cold, Working warm, double freeMm, double coldN, double warmN) {
 
-  /** Run-out of a trued crank at its ends where the manual gives none, TIR in mm. */
-  public static final double TARGET_TIR_MM = 0.03;
-
-  /** Never over this, TIR in mm. */
-  public static final double MOST_TIR_MM = 0.05;
-
   /**
    * What was measured. Lengths mm, temperatures as rise over the cold measurement.
    *

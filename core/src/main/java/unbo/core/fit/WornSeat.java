@@ -14,9 +14,6 @@ import unbo.core.tables.Table;
  */
 public record WornSeat(double overMm, double upToMm, String way, String how, String apart) {
 
-  /** A makeshift goes on no vehicle that is faster, km/h; a shop may change it. */
-  public static final double SLOW_KMH = 40;
-
   private static final List<WornSeat> ALL =
       Table.read(
           WornSeat.class,
@@ -36,9 +33,5 @@ public record WornSeat(double overMm, double upToMm, String way, String how, Str
         .filter(w -> gap > w.overMm && gap <= w.upToMm)
         .findFirst()
         .orElse(ALL.get(ALL.size() - 1));
-  }
-
-  public static List<WornSeat> all() {
-    return ALL;
   }
 }
