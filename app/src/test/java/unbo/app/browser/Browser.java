@@ -193,9 +193,19 @@ final class Browser implements AutoCloseable {
     try {
       wait.until(d -> condition.test(driver));
     } catch (TimeoutException e) {
-      throw new AssertionError(what + " never came on " + driver.getCurrentUrl(), e);
+      throw new AssertionError(
+          what + " never came on " + driver.getCurrentUrl() + " " + complaints() + ":\n" + state(),
+          e);
     }
     return this;
+  }
+
+  /** What stands in the fields and what the page says, for whoever has to find out why. */
+  private String state() {
+    return script(
+            "return Array.from(document.querySelectorAll('input:not([type=hidden]),select'))"
+                + ".filter(f => f.value).map(f => f.name + '=' + f.value).join(' ') + '\\n'")
+        + shown();
   }
 
   String text(By by) {
