@@ -31,8 +31,17 @@
     }
   });
 
-  document.addEventListener("htmx:sendError", () =>
-    say("No connection: nothing was saved. Your entry is still here. Try again when the connection is back."));
+  // A preview that was lost on its way is asked for once more by itself: it changes nothing, and nobody would press again.
+  document.addEventListener("htmx:sendError", (event) => {
+    const element = event.detail.elt;
+    if (element.getAttribute("hx-sync") === "this:replace" && !element.dataset.askedAgain) {
+      element.dataset.askedAgain = "yes";
+      window.setTimeout(() => element.dispatchEvent(new Event("input", { bubbles: true })), 1000);
+      return;
+    }
+    say("No connection: nothing was saved. Your entry is still here. Try again when the connection is back.");
+  });
+  document.addEventListener("htmx:afterOnLoad", (event) => delete event.detail.elt.dataset.askedAgain);
 
   document.addEventListener("htmx:responseError", (event) => {
     const status = event.detail.xhr.status;

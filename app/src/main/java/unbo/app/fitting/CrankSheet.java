@@ -21,9 +21,16 @@ import unbo.core.units.QuantityEntry;
  * A crank between two tight ball mains.
  *
  * @param free along the axis of one main, in words
+ * @param thrusts on each main, cold and warm; empty where both are free
  */
 public record CrankSheet(
-    CrankPinch pinch, Figure cold, Figure warm, String free, String verdict, boolean pinched) {
+    CrankPinch pinch,
+    Figure cold,
+    Figure warm,
+    String free,
+    List<Figure> thrusts,
+    String verdict,
+    boolean pinched) {
 
   static Optional<CrankSheet> of(
       Workpiece piece,
@@ -99,7 +106,17 @@ public record CrankSheet(
         workings.figure("", pinch.warm(), figures.fine(pinch.warm().result().value()) + " mm");
     boolean pinched = pinch.coldN() > 0 || pinch.warmN() > 0;
     return new CrankSheet(
-        pinch, cold, warm, figures.fine(pinch.freeMm()) + " mm", verdict(pinch), pinched);
+        pinch,
+        cold,
+        warm,
+        figures.fine(pinch.freeMm()) + " mm",
+        pinched
+            ? List.of(
+                workings.figure("", pinch.coldThrust(), "cold " + newtons(pinch.coldN())),
+                workings.figure("", pinch.warmThrust(), "warm " + newtons(pinch.warmN())))
+            : List.of(),
+        verdict(pinch),
+        pinched);
   }
 
   private static String verdict(CrankPinch pinch) {

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import unbo.app.web.FieldProblems;
+import unbo.core.arrangement.Arrangement;
 import unbo.core.catalogue.Bearing;
 import unbo.core.fit.Feel;
 import unbo.core.fit.Fit;
@@ -12,10 +13,13 @@ import unbo.core.fit.FitInput;
 import unbo.core.fit.FitInput.Seat;
 import unbo.core.fit.FitInput.Surface;
 import unbo.core.fit.IsoZone;
+import unbo.core.fit.Makeshift;
 import unbo.core.fit.Material;
 import unbo.core.fit.SeatReadings;
 import unbo.core.fit.Spread;
 import unbo.core.measure.Instrument;
+import unbo.core.section.BearingPortrait;
+import unbo.core.section.InternalGeometry;
 import unbo.core.tolerance.InternalClearances;
 import unbo.core.tolerance.Limits;
 import unbo.core.tolerance.RingKind;
@@ -60,7 +64,23 @@ final class FitFields {
           "chilled",
           "crank-shoulder",
           "crank-width",
-          "crank-hot");
+          "crank-hot",
+          "depth-then",
+          "depth-now",
+          "depth-tolerance",
+          "depth-stand-in",
+          "bought-seat",
+          "bought-flange",
+          "broken-flange",
+          "bought-fillets",
+          "broken-fillets",
+          "makeshift",
+          "top-speed",
+          "laid-facing",
+          "laid-tools",
+          "laid-gloves",
+          "laid-probe",
+          "laid-stop");
 
   static final double ROOM_C = 20;
 
@@ -69,12 +89,21 @@ final class FitFields {
 
   private final Map<String, String> typed;
   private final Bearing bearing;
+  private final Material usualHousing;
   private final FieldProblems problems;
 
-  FitFields(Map<String, String> typed, Bearing bearing, FieldProblems problems) {
+  /** Of a place in its arrangement, which says what its housings are usually made of. */
+  FitFields(
+      Map<String, String> typed, FitPlace place, Arrangement arrangement, FieldProblems problems) {
     this.typed = typed;
-    this.bearing = bearing;
+    this.bearing = place.bearing();
+    this.usualHousing = usualHousing(arrangement);
     this.problems = problems;
+  }
+
+  /** Of an arrangement’s housings, where nobody says what it is; steel where that varies. */
+  static Material usualHousing(Arrangement arrangement) {
+    return Material.withId(arrangement.fact("housing-material")).orElse(Material.STEEL);
   }
 
   String get(String field) {
@@ -222,7 +251,7 @@ final class FitFields {
   Material material(boolean isShaft) {
     return Material.withId(get((isShaft ? "shaft" : "housing") + "-material"))
         .filter(m -> !m.id().equals("ring"))
-        .orElse(Material.STEEL);
+        .orElse(isShaft ? Material.STEEL : usualHousing);
   }
 
   private Seat seat(boolean isShaft, Known known) {
@@ -252,6 +281,31 @@ final class FitFields {
         known.said());
   }
 
+  /**
+   * How a seat is held without being mended; empty for a whole one, and for one that is refused.
+   */
+  Optional<Makeshift> makeshift() {
+    Optional<Makeshift> chosen = Makeshift.withId(get("makeshift"));
+    Optional<Double> speed =
+        problems.take("top-speed", QuantityEntry.SPEED.parse(get("top-speed")));
+    OptionalDouble recorded =
+        speed.isPresent() && speed.get() > 0
+            ? OptionalDouble.of(speed.get())
+            : OptionalDouble.empty();
+    if (chosen.isPresent() && !chosen.get().isAllowed(recorded)) {
+      problems.add(
+          "makeshift",
+          new Problem(
+              chosen.get().title(),
+              recorded.isEmpty()
+                  ? "Only where the vehicle’s top speed is recorded."
+                  : "Refused: this vehicle goes faster than 40 km/h.",
+              "Enter a top speed up to 40 km/h from its papers, or mend the seat."));
+      return Optional.empty();
+    }
+    return chosen;
+  }
+
   /** The group of clearance; empty where the family has none. */
   Optional<FitInput.Group> group(String usual) {
     String name = get("group").isEmpty() ? usual : get("group");
@@ -273,8 +327,16 @@ final class FitFields {
     if (!problems.isEmpty()) {
       return Optional.empty();
     }
-    double inner = FitInput.innerRaceway(bearing.boreMm(), bearing.outerMm());
-    double outer = FitInput.outerRaceway(bearing.boreMm(), bearing.outerMm());
+    Optional<InternalGeometry> counted =
+        BearingPortrait.of(bearing).inside().filter(InternalGeometry::listed);
+    double inner =
+        counted
+            .map(g -> g.pitchMm() - g.elementMm())
+            .orElse(FitInput.innerRaceway(bearing.boreMm(), bearing.outerMm()));
+    double outer =
+        counted
+            .map(g -> g.pitchMm() + g.elementMm())
+            .orElse(FitInput.outerRaceway(bearing.boreMm(), bearing.outerMm()));
     return Optional.of(
         new FitInput(
             bearing.family(),
@@ -283,7 +345,7 @@ final class FitFields {
             bearing.widthMm(),
             inner,
             outer,
-            true,
+            counted.isEmpty(),
             group(usualGroup),
             angle(),
             ring(true),

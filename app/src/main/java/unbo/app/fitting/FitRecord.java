@@ -1,25 +1,30 @@
 package unbo.app.fitting;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import unbo.app.job.SheetType;
 import unbo.app.job.Station;
+import unbo.core.fit.Makeshift;
 
 /**
  * The record of Fit.
  *
  * @param places fields as typed, by bearing place
  * @param by who last wrote; empty while nobody did
+ * @param tried attempts at heated fits, in their order
  */
-public record FitRecord(Map<String, Map<String, String>> places, String by) {
+public record FitRecord(Map<String, Map<String, String>> places, String by, List<Tried> tried) {
 
   /** How it is kept. */
   public static final SheetType<FitRecord> TYPE =
-      SheetType.first(Station.FIT, FitRecord.class, new FitRecord(null, null));
+      SheetType.first(Station.FIT, FitRecord.class, new FitRecord(null, null, null));
 
   public FitRecord {
     places = places == null ? Map.of() : Map.copyOf(places);
     by = by == null ? "" : by;
+    tried = tried == null ? List.of() : List.copyOf(tried);
   }
 
   Map<String, String> at(String place) {
@@ -29,6 +34,24 @@ public record FitRecord(Map<String, Map<String, String>> places, String by) {
   FitRecord with(String place, Map<String, String> fields, String person) {
     Map<String, Map<String, String>> all = new LinkedHashMap<>(places);
     all.put(place, Map.copyOf(fields));
-    return new FitRecord(all, person);
+    return new FitRecord(all, person, tried);
+  }
+
+  FitRecord with(Tried attempt) {
+    List<Tried> all = new ArrayList<>(tried);
+    all.add(attempt);
+    return new FitRecord(places, by, all);
+  }
+
+  /** Whether a seat is held by dots or staking that no maker draws. */
+  public boolean hasMakeshift() {
+    return places.values().stream()
+        .flatMap(f -> Makeshift.withId(f.getOrDefault("makeshift", "")).stream())
+        .anyMatch(Makeshift::blocks);
+  }
+
+  /** The attempts at a place, in their order. */
+  List<Tried> triedAt(String place) {
+    return tried.stream().filter(t -> t.place().equals(place)).toList();
   }
 }

@@ -17,6 +17,7 @@ import unbo.core.fit.Fit;
 import unbo.core.fit.FitInput;
 import unbo.core.fit.FitWorkings;
 import unbo.core.fit.IsoZone;
+import unbo.core.fit.Makeshift;
 import unbo.core.fit.Material;
 import unbo.core.fit.Recommendation;
 import unbo.core.fit.SeatReadings;
@@ -40,6 +41,7 @@ import unbo.core.tolerance.InternalClearances;
  * @param worn what a loose measured seat asks for, by seat
  * @param heat planner; null where nothing is tight
  * @param crank the pair of mains; null where they are none, or not measured
+ * @param extras what stands beside the fit
  */
 public record FitSheet(
     FitPlace place,
@@ -58,11 +60,12 @@ public record FitSheet(
     List<WornRow> worn,
     HeatSheet heat,
     CrankSheet crank,
+    FitExtras extras,
     List<WorkingView> workings) {
 
   /** A ring's figures. */
   public record RingRow(
-      String title, Figure interference, String chance, Figure force, String hot) {}
+      String title, Figure interference, Figure chance, Figure force, Figure hot) {}
 
   /** A worn seat and what it asks for. */
   public record WornRow(String title, String gap, WornSeat way) {}
@@ -98,7 +101,7 @@ public record FitSheet(
       this.typed = typed;
       this.problems = problems;
       this.figures = figures;
-      this.fields = new FitFields(typed, place.bearing(), problems);
+      this.fields = new FitFields(typed, place, piece.arrangement(), problems);
     }
 
     FitSheet make() {
@@ -107,6 +110,7 @@ public record FitSheet(
                   turning(), load(), place.bearing().boreMm(), fields.material(false), false)
               .orElse(null);
       Optional<FitInput> input = fields.input(place.group(piece));
+      FitExtras extras = FitExtras.of(piece, place, fields, problems, zones, workings);
       if (input.isEmpty()) {
         return new FitSheet(
             place,
@@ -125,7 +129,8 @@ public record FitSheet(
             List.of(),
             null,
             null,
-            List.of());
+            extras,
+            workings.all());
       }
       Fit fit = Fit.of(input.get());
       List<RingRow> rings = List.of(ring(fit, true), ring(fit, false));
@@ -154,6 +159,7 @@ public record FitSheet(
           worn(fit),
           heat,
           CrankSheet.of(piece, place, fit, fields, problems, workings, figures).orElse(null),
+          extras.with(fit),
           workings.all());
     }
 
@@ -179,12 +185,13 @@ public record FitSheet(
               ? null
               : workings.figure(
                   title, FitWorkings.force(fit.input(), inner), kilonewtons(ring.pressForceN()));
+      String hot = interference(ring.hot().likely());
       return new RingRow(
           title,
           workings.figure(title, FitWorkings.interference(fit.input(), inner), text),
-          chance,
+          workings.figure(title, FitWorkings.chance(fit.input(), inner), chance),
           force,
-          interference(ring.hot().likely()));
+          workings.figure(title, FitWorkings.hot(fit.input(), inner), hot));
     }
 
     private Figure letsGo(Fit fit) {
@@ -318,6 +325,18 @@ public record FitSheet(
 
   public List<Material> materials() {
     return Material.ofSeats();
+  }
+
+  /** The material that is chosen, or the usual one where nobody chose. */
+  public String material(Workpiece piece, boolean shaft) {
+    String said = get((shaft ? "shaft" : "housing") + "-material");
+    return !said.isEmpty()
+        ? said
+        : shaft ? Material.STEEL.id() : FitFields.usualHousing(piece.arrangement()).id();
+  }
+
+  public List<Makeshift> makeshifts() {
+    return List.of(Makeshift.values());
   }
 
   public List<Feel> feels() {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import unbo.app.drawing.NoteText;
@@ -18,9 +19,11 @@ import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.job.Workpiece;
 import unbo.app.job.Worksheet;
+import unbo.app.stripping.ShopPress;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
 import unbo.core.arrangement.Arrangement;
+import unbo.core.fit.Fit;
 import unbo.core.units.Problem;
 
 /** Fit: will it hold, will it lock, how hot, how hard. */
@@ -29,9 +32,11 @@ class FitStation implements Worksheet {
 
   private static final int LONGEST = 200;
 
+  private final ShopPress shopPress;
   private final Figures figures;
 
-  FitStation(Figures figures) {
+  FitStation(ShopPress shopPress, Figures figures) {
+    this.shopPress = shopPress;
     this.figures = figures;
   }
 
@@ -70,7 +75,37 @@ class FitStation implements Worksheet {
     FitSheet sheet = FitSheet.of(piece, place, fields, found, figures);
     found.copyTo(form.problems());
     model.addAttribute("fit", sheet);
+    model.addAttribute("fitPress", ofPress(sheet.fit()));
+    model.addAttribute("fitForm", form);
+    addTried(model, record(piece).triedAt(place.id()), sheet.heat());
     model.addAttribute("fitSaved", !typed && !fields.isEmpty());
+  }
+
+  /** The attempts so far, and what the last of them teaches. */
+  private static void addTried(Model model, List<Tried> tried, HeatSheet heat) {
+    model.addAttribute("tried", tried);
+    String next =
+        tried.isEmpty() || heat == null
+            ? ""
+            : tried.get(tried.size() - 1).attempt().next(heat.plan());
+    model.addAttribute("triedNext", next);
+  }
+
+  /** The press of this workshop against the forces; empty where one of them is not known. */
+  private String ofPress(Fit fit) {
+    OptionalDouble owned = shopPress.kilonewtons();
+    if (fit == null || owned.isEmpty()) {
+      return "";
+    }
+    double press = Math.max(fit.inner().pressForceN(), fit.outer().pressForceN()) / 1000;
+    double pull = Math.max(fit.inner().pullForceN(), fit.outer().pullForceN()) / 1000;
+    double kn = owned.getAsDouble();
+    String says =
+        kn < press
+            ? "too weak even to press"
+            : kn < pull ? "enough to press, too weak to pull it again" : "enough";
+    return "This workshop’s press of %.0f kN is %s: %.1f kN to press, %.1f kN to pull, oiled."
+        .formatted(kn, says, press, pull);
   }
 
   private static FitRecord record(Workpiece piece) {
@@ -106,6 +141,9 @@ class FitStation implements Worksheet {
       return new Press.Refused(problems);
     }
     FitPlace place = place(job, new Selection(Station.FIT, null), form);
+    if (form.action().equals("tried")) {
+      return TriedPress.press(job, form, by, place);
+    }
     Map<String, String> fields = fields(form);
     fields.forEach(
         (name, text) -> {
@@ -115,7 +153,7 @@ class FitStation implements Worksheet {
           }
         });
     FitSheet sheet = FitSheet.of(job, place, fields, problems, figures);
-    if (problems.isEmpty() && sheet.fit() == null) {
+    if (problems.isEmpty() && sheet.fit() == null && !sheet.extras().isEntered()) {
       problems.add(
           "shaft-zone",
           new Problem("", "A seat is not known.", "Enter both: a zone, readings, or how it felt."));
@@ -140,7 +178,7 @@ class FitStation implements Worksheet {
         sheets.add(FitSheet.of(piece, place, record.at(place.id()), new FieldProblems(), figures));
       }
     }
-    return sheets.stream().filter(s -> s.fit() != null).toList();
+    return sheets.stream().filter(s -> s.fit() != null || s.extras().isEntered()).toList();
   }
 
   @Override
@@ -150,7 +188,11 @@ class FitStation implements Worksheet {
       FitSheet sheet = FitSheet.of(piece, place, fields(form), new FieldProblems(), figures);
       return sheet.fit() == null ? Marks.none() : Marks.of(notes(piece, sheet));
     }
-    return Marks.of(worked(piece).stream().flatMap(s -> notes(piece, s).stream()).toList());
+    return Marks.of(
+        worked(piece).stream()
+            .filter(s -> s.fit() != null)
+            .flatMap(s -> notes(piece, s).stream())
+            .toList());
   }
 
   private static List<SectionNote> notes(Workpiece piece, FitSheet sheet) {
@@ -169,6 +211,7 @@ class FitStation implements Worksheet {
     for (FitSheet sheet : worked(piece)) {
       lines.add(PaperLine.of(sheet.place().title(), sheet.verdict()));
       sheet.forms().forEach(f -> lines.add(PaperLine.of("seat", f)));
+      sheet.extras().lines().forEach(l -> lines.add(PaperLine.of("measured", l)));
       if (sheet.heat() != null) {
         lines.add(
             PaperLine.of(

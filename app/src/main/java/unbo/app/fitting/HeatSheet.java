@@ -26,11 +26,18 @@ import unbo.core.working.Origin;
  * @param plan for the part that is heated
  * @param temperature how warm, as a figure
  * @param seconds in the air until it grips; 0 for none
+ * @param air the same as a figure; null for none
  * @param curve temperature against seconds, as path data
  * @param gripX where it grips, in the drawing
  */
 public record HeatSheet(
-    HeatPlan plan, Figure temperature, int seconds, String curve, double gripX, double gripY) {
+    HeatPlan plan,
+    Figure temperature,
+    int seconds,
+    Figure air,
+    String curve,
+    double gripX,
+    double gripY) {
 
   static final double WIDTH = 300;
   static final double HEIGHT = 90;
@@ -104,7 +111,7 @@ public record HeatSheet(
     Figure temperature =
         workings.figure("", plan.partC(), figures.whole(plan.partC().result().value()) + " °C");
     if (plan.secondsInAir().isEmpty()) {
-      return new HeatSheet(plan, temperature, 0, "", 0, 0);
+      return new HeatSheet(plan, temperature, 0, null, "", 0, 0);
     }
     double seconds = plan.secondsInAir().getAsDouble();
     double end = 1.6 * seconds;
@@ -121,6 +128,7 @@ public record HeatSheet(
         plan,
         temperature,
         (int) seconds,
+        workings.figure("", plan.inAir().orElseThrow(), inAir((int) seconds)),
         "M" + String.join(" L", points),
         WIDTH * seconds / end,
         y(plan.afterC(seconds), hot, room));
@@ -132,6 +140,10 @@ public record HeatSheet(
 
   /** Minutes and seconds in the air, in words. */
   public String inAir() {
+    return inAir(seconds);
+  }
+
+  private static String inAir(int seconds) {
     return seconds >= 120 ? "about " + Math.round(seconds / 60.0) + " min" : seconds + " s";
   }
 }

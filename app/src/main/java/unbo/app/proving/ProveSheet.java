@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import unbo.app.fitting.FitRecord;
 import unbo.app.job.Job;
 import unbo.app.job.OpeningFinding;
 import unbo.app.job.Station;
@@ -230,10 +231,17 @@ public record ProveSheet(
   static List<HardStop> stops(Workpiece job) {
     List<HardStop> then = recorded(job).askedThen();
     boolean kept = job.isClosed() && then != null;
-    return kept || !(job instanceof Job onVehicle)
-        ? Optional.ofNullable(then).orElse(List.of())
-        : ReleaseChecks.asked(
-            job.arrangement(), onVehicle.getVehicle().getKind(), onVehicle.place());
+    if (kept || !(job instanceof Job onVehicle)) {
+      return Optional.ofNullable(then).orElse(List.of());
+    }
+    List<HardStop> asked =
+        new ArrayList<>(
+            ReleaseChecks.asked(
+                job.arrangement(), onVehicle.getVehicle().getKind(), onVehicle.place()));
+    if (job.work().sheet(FitRecord.TYPE).hasMakeshift()) {
+      asked.add(HardStop.MAKESHIFT);
+    }
+    return List.copyOf(asked);
   }
 
   /** End play repeats itself at Set: the mean at the pinned hole is its after. */

@@ -148,7 +148,7 @@ public record GeneralSheet(
         setting.isEntered() ? GeneralOutcome.verdict(setting).name() : "",
         setting.isEntered() ? GeneralOutcome.words(setting) : "",
         spacer.map(s -> spacer(title, s, workings)).orElse(null),
-        SpacerRow.of(piece, part).orElse(null),
+        SpacerRow.of(piece, title, spacer, workings).orElse(null),
         slack(piece.assembly(), set, title, workings));
   }
 

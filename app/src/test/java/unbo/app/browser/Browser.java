@@ -30,7 +30,7 @@ import unbo.app.account.DemoPassword;
  */
 final class Browser implements AutoCloseable {
 
-  private static final Duration PATIENCE = Duration.ofSeconds(25);
+  private static final Duration PATIENCE = Duration.ofSeconds(45);
 
   /** A scan of a large page beside two other browsers on two busy cores. */
   private static final Duration SCRIPT_PATIENCE = Duration.ofSeconds(90);

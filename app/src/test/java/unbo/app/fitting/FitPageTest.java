@@ -100,6 +100,101 @@ class FitPageTest extends PageTest {
         .andExpect(content().string(containsString("The light alloy lets the outer ring go at")));
   }
 
+  /** A ring without a shoulder goes back where it stood; the gauge says whether it did. */
+  @Test
+  void aDepthFromStripIsTheStop() throws Exception {
+    Job job = newJobOn("a4");
+    press(job, "/preview", "place", "left", "depth-then", "5.2")
+        .andExpect(content().string(containsString("Press to 5.2 ± 0.1 mm deep, then measure")));
+    press(job, "", "place", "left", "depth-then", "5.2", "depth-now", "5.6")
+        .andExpect(status().is3xxRedirection());
+    page(job)
+        .andExpect(content().string(containsString("Too deep. Press to 5.2 ± 0.1 mm deep.")))
+        .andExpect(content().string(containsString("Off its place")));
+    press(job, "", "place", "left", "depth-then", "5.2", "depth-now", "900")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Enter 0 to 500 mm.")));
+  }
+
+  @Test
+  void aBoughtHubIsMeasuredBeforeItIsPaidFor() throws Exception {
+    press(
+            newJobOn("a4"),
+            "/preview",
+            "place",
+            "left",
+            "bought-seat",
+            "47.08 47.08",
+            "bought-flange",
+            "7.6",
+            "broken-flange",
+            "8",
+            "bought-fillets",
+            "0.5 1",
+            "broken-fillets",
+            "1 1")
+        .andExpect(content().string(containsString("worn or made for another ring")))
+        .andExpect(content().string(containsString("0.40 mm thinner than the broken one")))
+        .andExpect(content().string(containsString("0.50 mm sharper than the broken one")))
+        .andExpect(content().string(containsString("Fillet back:")));
+  }
+
+  /** Dots carry on a slow vehicle, as a makeshift that keeps its job open; elsewhere never. */
+  @Test
+  void aMakeshiftSeatKeepsTheJobOpen() throws Exception {
+    Job job = newJobOn("a4");
+    for (String speed : List.of("", "80")) {
+      press(job, "", "place", "left", "makeshift", "dots", "top-speed", speed)
+          .andExpect(status().isUnprocessableEntity())
+          .andExpect(content().string(containsString("or mend the seat")));
+    }
+    press(job, "", "place", "left", "makeshift", "dots", "top-speed", "25 km/h")
+        .andExpect(status().is3xxRedirection());
+    page(job).andExpect(content().string(containsString("With compound, on a slow vehicle")));
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "prove").with(as("tuva")))
+        .andExpect(content().string(containsString("Makeshift seat mended")));
+    press(job, "", "place", "left", "makeshift", "staked-by-design")
+        .andExpect(status().is3xxRedirection());
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "prove").with(as("tuva")))
+        .andExpect(content().string(not(containsString("Makeshift seat mended"))));
+  }
+
+  /** What the last attempt taught stands in the next plan. */
+  @Test
+  void anAttemptWithHeatIsKept() throws Exception {
+    Job job = newJobOn("a4");
+    press(job, "", "place", "left", "shaft-zone", "n6", "housing-zone", "H7", "laid-gloves", "yes")
+        .andExpect(status().is3xxRedirection());
+    press(job, "/tried", "place", "left", "tried-came", "half-way")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Enter what the probe read")));
+    press(job, "/tried", "place", "left", "tried-heated", "60", "tried-came", "half-way")
+        .andExpect(status().is3xxRedirection());
+    page(job)
+        .andExpect(content().string(containsString("Last time, at 60 °C, it gripped half way")))
+        .andExpect(content().string(containsString("name=\"laid-gloves\" checked")));
+  }
+
+  /** A wheel hub with a spacer tube is cast of light alloy unless somebody says otherwise. */
+  @Test
+  void theUsualHousingIsTaken() throws Exception {
+    press(newJobOn("a4"), "/preview", "place", "left", "shaft-zone", "g6", "housing-zone", "P7")
+        .andExpect(content().string(containsString("The light alloy lets the outer ring go at")))
+        .andExpect(content().string(containsString("The case warms: likely gone at")));
+    press(
+            newJobOn("a4"),
+            "/preview",
+            "place",
+            "left",
+            "shaft-zone",
+            "g6",
+            "housing-zone",
+            "P7",
+            "housing-material",
+            "steel")
+        .andExpect(content().string(not(containsString("The case warms"))));
+  }
+
   /** Six readings: size, ovality, taper; a loose housing under the turning load is worn. */
   @Test
   void aWornSeatIsMeasuredAndMended() throws Exception {

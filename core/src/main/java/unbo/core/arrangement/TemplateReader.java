@@ -21,7 +21,7 @@ import unbo.core.tables.TextLines;
 final class TemplateReader {
 
   private static final Set<String> FACTS =
-      Set.of("found", "set-by", "note", "caution", "drawn", "source", "beyond");
+      Set.of("found", "set-by", "note", "caution", "drawn", "source", "beyond", "housing-material");
   private static final Pattern BEARING =
       Pattern.compile(
           "([a-z-]+) ([a-z|-]+) ([^ ]+(?: x [^ ]+ x [^ ]+)?) at (.+?)(?: facing (left|right))?");

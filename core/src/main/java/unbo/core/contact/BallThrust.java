@@ -1,5 +1,8 @@
 package unbo.core.contact;
 
+import unbo.core.working.Input;
+import unbo.core.working.Origin;
+
 /**
  * Thrust of a deep groove ball bearing whose rings are displaced along the axis. The distance of
  * the groove centres is A = (fᵢ + fₒ − 1)·D_w; free, α₀ = acos(1 − G_r/(2A)) and Gₐ = 2A·sin α₀.
@@ -36,6 +39,16 @@ public record BallThrust(
     if (!can) {
       throw new IllegalArgumentException("Not a ball bearing with clearance");
     }
+  }
+
+  /** The constant of the deflection, to be shown among the inputs of a working. */
+  public static Input deflection() {
+    return Input.exact(
+        "k",
+        "deflection of a ball between two raceways",
+        PALMGREN * 1e4,
+        "10⁻⁴ in mm and N",
+        Origin.table("Palmgren, steel"));
   }
 
   /** Distance of the groove centres, mm. */

@@ -6,6 +6,7 @@ import unbo.core.fit.Material;
 import unbo.core.working.Formula;
 import unbo.core.working.Input;
 import unbo.core.working.Origin;
+import unbo.core.working.Values;
 import unbo.core.working.Working;
 
 /**
@@ -17,10 +18,14 @@ import unbo.core.working.Working;
  * @param cold what x comes to in the cold case, mm
  * @param warm the same at working heat, mm
  * @param freeMm total axial clearance of one main, mm
- * @param coldN thrust on each main, cold
- * @param warmN the same warm
+ * @param coldThrust on each main, N, cold
+ * @param warmThrust the same warm
  */
-public record CrankPinch(Working cold, Working warm, double freeMm, double coldN, double warmN) {
+public record CrankPinch(
+    Working cold, Working warm, double freeMm, Working coldThrust, Working warmThrust) {
+
+  /** Doubt of a mounted clearance: a third of a usual group's width, our own assumption. */
+  private static final double PLAY_U95_UM = 5;
 
   /**
    * What was measured. Lengths mm, temperatures as rise over the cold measurement.
@@ -65,8 +70,60 @@ public record CrankPinch(Working cold, Working warm, double freeMm, double coldN
         cold,
         warm,
         free,
-        main.thrustN((cold.result().value() - free) / 2),
-        main.thrustN((warm.result().value() - free) / 2));
+        thrust("Thrust on each main, cold", cold, main),
+        thrust("Thrust on each main, warm", warm, main));
+  }
+
+  private static Working thrust(String title, Working gap, BallThrust main) {
+    return Working.of(
+        Formula.of(
+                title,
+                "N",
+                "F = Z·Q(δ)·sin α at (x − Gₐ)/2, δ = k·Q^⅔/D^⅓, α rising with it",
+                v -> taken(v, main).thrustN((v.get("x") - taken(v, main).axialClearanceMm()) / 2),
+                "Angular equilibrium of a ball between its groove centres; Palmgren’s deflection.",
+                "Stiff rings, webs and case; the case gives way and leaves less.")
+            .by("free along the axis", "mm", v -> taken(v, main).axialClearanceMm()),
+        List.of(
+            Input.of(
+                "x",
+                "displacement",
+                gap.result().value(),
+                gap.result().uncertainty(),
+                "mm",
+                Origin.computed("above")),
+            Input.of(
+                "g",
+                "radial clearance mounted",
+                main.radialClearanceMm() * 1000,
+                PLAY_U95_UM,
+                "µm",
+                Origin.computed("the ladder above")),
+            Input.exact(
+                "D",
+                "ball diameter",
+                main.elementMm(),
+                "mm",
+                Origin.table("inside of the bearing")),
+            BallThrust.deflection(),
+            Input.exact("Z", "balls", main.elements(), "", Origin.table("inside of the bearing"))));
+  }
+
+  /** The same main with a drawn clearance, no wider than its grooves. */
+  private static BallThrust taken(Values v, BallThrust main) {
+    double most = 0.99 * main.centresMm();
+    double play = Math.max(0, Math.min(v.get("g") / 1000, most));
+    return new BallThrust(v.get("D"), main.elements(), play, main.osculationSum());
+  }
+
+  /** Thrust on each main, cold, N. */
+  public double coldN() {
+    return coldThrust.result().value();
+  }
+
+  /** Thrust on each main, warm, N. */
+  public double warmN() {
+    return warmThrust.result().value();
   }
 
   private static Working gap(Measured m, double caseRise, double crankRise, String title) {

@@ -45,6 +45,80 @@ public final class FitWorkings {
         List.of(ofSeat, ofRing));
   }
 
+  /** Interference of a ring running, µm; negative is a gap. */
+  public static Working hot(FitInput in, boolean isInner) {
+    FitInput.Seat seat = isInner ? in.shaft() : in.housing();
+    Spread cold = cold(in, isInner);
+    String sign = isInner ? "+" : "−";
+    return Working.of(
+        Formula.of(
+            "Interference running",
+            "µm",
+            "δ' = δ " + sign + " (αₛ − αᵣ)·d·(T − T₀)",
+            v ->
+                v.get("δ")
+                    + (isInner ? 1 : -1)
+                        * (v.get("αₛ") - v.get("αᵣ"))
+                        * 1e-3
+                        * v.get("d")
+                        * (v.get("T") - v.get("T₀")),
+            "Linear expansion of solids.",
+            "Ring and seat at one temperature."),
+        List.of(
+            Input.of(
+                "δ",
+                "interference cold",
+                cold.likely(),
+                2 * cold.sigma(),
+                "µm",
+                Origin.computed("above")),
+            Input.exact(
+                "αₛ",
+                "expansion of the seat",
+                seat.material().expansion() * 1e6,
+                "10⁻⁶/K",
+                Origin.table("usual value, " + seat.material().title())),
+            Input.exact(
+                "αᵣ",
+                "expansion of the ring",
+                Material.RING.expansion() * 1e6,
+                "10⁻⁶/K",
+                Origin.table("bearing steel")),
+            Input.exact(
+                "d",
+                "diameter of the seat",
+                isInner ? in.boreMm() : in.outerMm(),
+                "mm",
+                Origin.table("bearing")),
+            Input.exact("T", "seat running", seat.runningC(), "°C", Origin.entered("running")),
+            Input.exact("T₀", "room", in.roomC(), "°C", Origin.entered("room"))));
+  }
+
+  /** Chance that a ring is tight at room temperature, %. */
+  public static Working chance(FitInput in, boolean isInner) {
+    Spread cold = cold(in, isInner);
+    return Working.of(
+        Formula.of(
+            "Chance that it is tight",
+            "%",
+            "P = 100·Φ(δ/σ)",
+            v -> 100 * new Spread(v.get("δ"), v.get("δ"), v.get("δ"), v.get("σ")).chanceOverZero(),
+            "Normal distribution; limits of a zone taken three standard deviations away.",
+            "A maker who works at one end of the zone shifts it."),
+        List.of(
+            Input.exact("δ", "likely interference", cold.likely(), "µm", Origin.computed("above")),
+            Input.exact(
+                "σ",
+                "one standard deviation of it",
+                cold.sigma(),
+                "µm",
+                Origin.computed("seat and ring, in quadrature"))));
+  }
+
+  private static Spread cold(FitInput in, boolean isInner) {
+    return isInner ? in.shaft().size().minus(in.bore()) : in.outside().minus(in.housing().size());
+  }
+
   private static Origin origin(String said) {
     return said.startsWith("measured") ? Origin.measured(said) : Origin.table(said);
   }
@@ -52,8 +126,7 @@ public final class FitWorkings {
   /** Force to press a ring, N, at its likely interference. */
   public static Working force(FitInput in, boolean isInner) {
     double d = isInner ? in.boreMm() : in.outerMm();
-    Spread cold =
-        isInner ? in.shaft().size().minus(in.bore()) : in.outside().minus(in.housing().size());
+    Spread cold = cold(in, isInner);
     double perUm = Fit.pressurePerUm(in, isInner);
     return Working.of(
         Formula.of(
@@ -109,7 +182,9 @@ public final class FitWorkings {
                         - v.get("α") * 1e-3 * v.get("ΔT") * v.get("dₘ"),
                 "ISO 5753-1; " + LAME,
                 "Radial; raceways as plain cylinders, walls "
-                    + (in.racewaysEstimated() ? "estimated from the envelope." : "as entered."))
+                    + (in.racewaysEstimated()
+                        ? "estimated from the envelope."
+                        : "as listed or entered."))
             .by("the inner fit takes", "µm", v -> v.get("kᵢ") * Math.max(0, v.get("δᵢ")))
             .by("the outer fit takes", "µm", v -> v.get("kₒ") * Math.max(0, v.get("δₒ")))
             .by("heat takes", "µm", v -> v.get("α") * 1e-3 * v.get("ΔT") * v.get("dₘ")),
@@ -181,7 +256,7 @@ public final class FitWorkings {
     if (more <= 0) {
       throw new IllegalArgumentException("This housing does not let go by heat");
     }
-    Spread cold = in.outside().minus(in.housing().size());
+    Spread cold = cold(in, false);
     return Working.of(
         Formula.of(
             "Temperature at which it lets go",

@@ -3,6 +3,7 @@ package unbo.core.heat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import unbo.core.fit.Material;
 import unbo.core.tables.Table;
@@ -27,20 +28,14 @@ public record HeatPlan(
     Working partC,
     Limit limit,
     Within within,
-    OptionalDouble secondsInAir,
+    Optional<Working> inAir,
     Verdict verdict,
     List<String> steps) {
-
-  /** Of still air round a bearing, W/(m²·K). */
-  static final double STILL_AIR = 12;
 
   /** Once the part touches its cold seat: a rule of thumb. */
   public static final int LEAST_ON_SEAT_S = 1;
 
   public static final int MOST_ON_SEAT_S = 3;
-
-  /** Share of the envelope that is metal in a bearing of which no mass is known. */
-  private static final double FILLED = 0.6;
 
   /** What is heated. */
   public enum Heated {
@@ -164,6 +159,10 @@ public record HeatPlan(
       }
     }
 
+    StillAir air() {
+      return new StillAir(boreMm, outerMm, widthMm, massG);
+    }
+
     double seatMm() {
       return heated == Heated.RING ? boreMm : outerMm;
     }
@@ -190,10 +189,10 @@ public record HeatPlan(
             ? Verdict.DROPS_ON
             : met < limit.refuseC ? Verdict.TAP_HOME : Verdict.WILL_NOT_GO;
     double start = Math.min(goal, limit.refuseC);
-    OptionalDouble air =
-        q.heated == Heated.RING && start > met
-            ? secondsInAir(q, start, met)
-            : OptionalDouble.empty();
+    Optional<Working> air =
+        q.heated == Heated.RING && start > met && met > q.roomC
+            ? Optional.of(q.air().seconds(start, met, q.roomC))
+            : Optional.empty();
     return new HeatPlan(q, part, limit, within, air, verdict, steps(q, goal, limit, verdict));
   }
 
@@ -252,24 +251,9 @@ public record HeatPlan(
         Origin.table("usual value, " + material.title()));
   }
 
-  /** Until the interference is just met again. */
-  private static OptionalDouble secondsInAir(Question q, double goal, double met) {
-    if (goal <= q.roomC || met <= q.roomC) {
-      return OptionalDouble.empty();
-    }
-    double tau = timeConstant(q);
-    return OptionalDouble.of(tau * Math.log((goal - q.roomC) / (met - q.roomC)));
-  }
-
-  /** Seconds: mass and heat over surface and still air. */
-  static double timeConstant(Question q) {
-    double d = q.boreMm / 1000;
-    double outer = q.outerMm / 1000;
-    double b = q.widthMm / 1000;
-    double envelope = Math.PI / 4 * (outer * outer - d * d) * b;
-    double massKg = q.massG.orElse(FILLED * envelope * Material.RING.density() * 1e6) / 1000;
-    double area = Math.PI * (outer + d) * b + Math.PI / 2 * (outer * outer - d * d);
-    return massKg * Material.RING.heat() / (STILL_AIR * area);
+  /** Seconds until the interference is just met again. */
+  public OptionalDouble secondsInAir() {
+    return inAir.map(w -> OptionalDouble.of(w.result().value())).orElse(OptionalDouble.empty());
   }
 
   /** How warm it is made: as the sum asks, no more than the limit. */
@@ -280,7 +264,7 @@ public record HeatPlan(
   /** The part's temperature after some seconds in still air, °C. */
   public double afterC(double seconds) {
     return question.roomC
-        + (startC() - question.roomC) * Math.exp(-seconds / timeConstant(question));
+        + (startC() - question.roomC) * Math.exp(-seconds / question.air().timeConstant());
   }
 
   /** Room between the parts in mm at a temperature of the heated part; negative grips. */

@@ -35,6 +35,7 @@ public enum QuantityEntry {
           0.1129848290276)),
   TEMPERATURE("°C", "41 °C or 106 °F", Map.of("°c", 1.0, "c", 1.0)),
   DISTANCE("km", "500 km or 300 mi", Map.of("km", 1.0, "mi", 1.609344, "miles", 1.609344)),
+  SPEED("km/h", "40 km/h or 25 mph", Map.of("km/h", 1.0, "kmh", 1.0, "mph", 1.609344)),
   MASS("g", "230 g or 8 oz", Map.of("g", 1.0, "kg", 1000.0, "oz", 28.349523125, "lb", 453.59237)),
   DENSITY("g/cm³", "0.9", Map.of("g/cm³", 1.0, "g/cm3", 1.0)),
   COUNT("", "a whole number such as 6", Map.of());

@@ -92,6 +92,11 @@ public enum HardStop {
       "pulled bearing",
       "No bearing refitted that was pulled or pressed through its balls or rollers",
       "its raceways are dented even if it feels smooth; tick when none was pulled"),
+  MAKESHIFT(
+      "makeshift",
+      "makeshift seat",
+      "Makeshift seat mended, or its owner told in writing",
+      "points carry for a while: dots or staking are a get-home repair, not a seat"),
   RECHECK(
       "recheck",
       "recheck",
