@@ -198,12 +198,13 @@ final class SectionDrawer {
   }
 
   private String sign(SectionPart part, Spot anchor) {
-    return notesOf(part)
-        .map(SectionNote::sign)
-        .distinct()
-        .map(s -> s.at(anchor))
-        .filter(s -> !s.isEmpty())
-        .collect(Collectors.joining(" "));
+    Stream<String> signs = notesOf(part).map(SectionNote::sign).distinct().map(s -> s.at(anchor));
+    Stream<String> seats =
+        notesOf(part)
+            .map(SectionNote::seat)
+            .filter(java.util.Objects::nonNull)
+            .map(s -> s.at(part.shapes(), scale));
+    return Stream.concat(signs, seats).filter(s -> !s.isEmpty()).collect(Collectors.joining(" "));
   }
 
   private String label(SectionPart part) {

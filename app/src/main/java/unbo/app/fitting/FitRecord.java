@@ -14,12 +14,14 @@ import unbo.core.fit.Makeshift;
  * @param places fields as typed, by bearing place
  * @param by who last wrote; empty while nobody did
  * @param tried attempts at heated fits, in their order
+ * @param conversion what the position was converted to; null while it is original
  */
-public record FitRecord(Map<String, Map<String, String>> places, String by, List<Tried> tried) {
+public record FitRecord(
+    Map<String, Map<String, String>> places, String by, List<Tried> tried, Conversion conversion) {
 
   /** How it is kept. */
   public static final SheetType<FitRecord> TYPE =
-      SheetType.first(Station.FIT, FitRecord.class, new FitRecord(null, null, null));
+      SheetType.first(Station.FIT, FitRecord.class, new FitRecord(null, null, null, null));
 
   public FitRecord {
     places = places == null ? Map.of() : Map.copyOf(places);
@@ -34,13 +36,17 @@ public record FitRecord(Map<String, Map<String, String>> places, String by, List
   FitRecord with(String place, Map<String, String> fields, String person) {
     Map<String, Map<String, String>> all = new LinkedHashMap<>(places);
     all.put(place, Map.copyOf(fields));
-    return new FitRecord(all, person, tried);
+    return new FitRecord(all, person, tried, conversion);
   }
 
   FitRecord with(Tried attempt) {
     List<Tried> all = new ArrayList<>(tried);
     all.add(attempt);
-    return new FitRecord(places, by, all);
+    return new FitRecord(places, by, all, conversion);
+  }
+
+  FitRecord with(Conversion to) {
+    return new FitRecord(places, by, tried, to);
   }
 
   /** Whether a seat is held by dots or staking that no maker draws. */

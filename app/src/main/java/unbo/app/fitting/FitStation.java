@@ -8,9 +8,11 @@ import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import unbo.app.drawing.NoteText;
+import unbo.app.drawing.SeatSign;
 import unbo.app.drawing.SectionNote;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
+import unbo.app.job.LastTime;
 import unbo.app.job.Marks;
 import unbo.app.job.PaperLine;
 import unbo.app.job.Press;
@@ -33,10 +35,12 @@ class FitStation implements Worksheet {
   private static final int LONGEST = 200;
 
   private final ShopPress shopPress;
+  private final LastTime lastTime;
   private final Figures figures;
 
-  FitStation(ShopPress shopPress, Figures figures) {
+  FitStation(ShopPress shopPress, LastTime lastTime, Figures figures) {
     this.shopPress = shopPress;
+    this.lastTime = lastTime;
     this.figures = figures;
   }
 
@@ -78,6 +82,11 @@ class FitStation implements Worksheet {
     model.addAttribute("fitPress", ofPress(sheet.fit()));
     model.addAttribute("fitForm", form);
     addTried(model, record(piece).triedAt(place.id()), sheet.heat());
+    model.addAttribute("conversion", record(piece).conversion());
+    model.addAttribute("conversionQuestions", Conversion.QUESTIONS);
+    model.addAttribute(
+        "seatsSince",
+        lastTime.at(piece).map(l -> SeatsSince.lines(sheet, l, figures)).orElse(List.of()));
     model.addAttribute("fitSaved", !typed && !fields.isEmpty());
   }
 
@@ -144,6 +153,9 @@ class FitStation implements Worksheet {
     if (form.action().equals("tried")) {
       return TriedPress.press(job, form, by, place);
     }
+    if (form.action().equals("converted")) {
+      return converted(job, form, by);
+    }
     Map<String, String> fields = fields(form);
     fields.forEach(
         (name, text) -> {
@@ -166,6 +178,19 @@ class FitStation implements Worksheet {
     return Press.Taken.here(
         all ? StationMark.State.DONE : StationMark.State.WORKED_ON,
         place.title() + ": " + sheet.verdict(),
+        (changed, s) -> changed.work().write(FitRecord.TYPE, now));
+  }
+
+  private static Press converted(Job job, Form form, Press.By by) {
+    FieldProblems problems = new FieldProblems();
+    Conversion conversion = Conversion.of(form, by, problems);
+    if (!problems.isEmpty()) {
+      return new Press.Refused(problems);
+    }
+    FitRecord now = record(job).with(conversion);
+    return Press.Taken.here(
+        job.work().mark(Station.FIT).map(StationMark::getState).orElse(StationMark.State.WORKED_ON),
+        "not original any more: " + conversion.now(),
         (changed, s) -> changed.work().write(FitRecord.TYPE, now));
   }
 
@@ -200,7 +225,10 @@ class FitStation implements Worksheet {
     for (boolean inner : new boolean[] {true, false}) {
       String part = sheet.place().part(piece.arrangement(), inner);
       String text = sheet.rings().get(inner ? 0 : 1).interference().text();
-      notes.add(Marks.note(part, NoteText.of((inner ? "inner ring " : "outer ring ") + text)));
+      Fit.Ring ring = inner ? sheet.fit().inner() : sheet.fit().outer();
+      notes.add(
+          Marks.note(part, NoteText.of((inner ? "inner ring " : "outer ring ") + text))
+              .fitted(new SeatSign(inner, ring.cold().likely())));
     }
     return notes;
   }
@@ -218,6 +246,12 @@ class FitStation implements Worksheet {
                 "heat",
                 sheet.heat().temperature().text() + ", " + sheet.heat().plan().verdict().title()));
       }
+    }
+    Conversion conversion = record(piece).conversion();
+    if (conversion != null) {
+      lines.add(PaperLine.of("not original", conversion.now()));
+      conversion.lines().forEach(l -> lines.add(PaperLine.of("conversion", l)));
+      conversion.open().forEach(q -> lines.add(PaperLine.of("conversion, open", q)));
     }
     return lines;
   }

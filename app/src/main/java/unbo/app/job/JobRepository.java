@@ -78,6 +78,22 @@ public interface JobRepository extends JpaRepository<Job, Long> {
           + " where j.vehicle = :vehicle and j.closedAt < :moment order by j.id desc")
   List<Job> closedBefore(Vehicle vehicle, Instant moment);
 
+  /** Id of the last job that was closed at a position before another. */
+  @Query(
+      "select max(j.id) from Job j where j.vehicle.id = :vehicle and j.position = :position"
+          + " and j.id < :before and j.closedAt is not null")
+  Optional<Long> closedAt(long vehicle, String position, long before);
+
+  /** What was converted on a vehicle, in the order of its jobs. */
+  @Query(
+      nativeQuery = true,
+      value =
+          """
+          select j.id as job, j.position as position, s.converted as now from job j
+          join job_sheet s on s.job_id = j.id and s.converted is not null
+          where j.vehicle_id = :vehicle order by j.id""")
+  List<Converted> conversions(long vehicle);
+
   @Query("select j from Job j join fetch j.vehicle where j.id in :ids order by j.id desc")
   List<Job> named(List<Long> ids);
 

@@ -114,6 +114,12 @@ public class Jobs {
     return jobs.of(vehicle);
   }
 
+  /** What was converted on a vehicle: its positions that are not original any more. */
+  @Transactional(readOnly = true)
+  public List<Converted> conversions(Vehicle vehicle) {
+    return jobs.conversions(vehicle.getId());
+  }
+
   /** What was closed on a vehicle before a moment, with the marks of the parts, newest first. */
   @Transactional(readOnly = true)
   public List<Job> closedBefore(Vehicle vehicle, Instant moment) {

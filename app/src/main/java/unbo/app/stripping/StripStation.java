@@ -7,6 +7,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
+import unbo.app.job.LastTime;
 import unbo.app.job.PaperLine;
 import unbo.app.job.Press;
 import unbo.app.job.Selection;
@@ -33,10 +34,12 @@ class StripStation implements Worksheet {
   private static final int LONGEST_DETAIL = 100;
 
   private final ShopToolRepository tools;
+  private final LastTime lastTime;
   private final Figures figures;
 
-  StripStation(ShopToolRepository tools, Figures figures) {
+  StripStation(ShopToolRepository tools, LastTime lastTime, Figures figures) {
     this.tools = tools;
+    this.lastTime = lastTime;
     this.figures = figures;
   }
 
@@ -58,6 +61,11 @@ class StripStation implements Worksheet {
     model.addAttribute(
         "strip", StripSheet.of(piece, shown, record(piece), tools.findAll(), figures));
     model.addAttribute("stripForm", form);
+    Optional<LastTime.Reference> last = lastTime.at(piece);
+    model.addAttribute("lastTime", last.map(LastTime.Reference::when).orElse(""));
+    model.addAttribute(
+        "lastLines", last.map(l -> LastStrip.lines(piece, l.job())).orElse(List.of()));
+    model.addAttribute("converted", lastTime.conversions(piece));
     model.addAttribute("seal", seal(piece, (StripSheet) model.getAttribute("strip"), form));
   }
 

@@ -61,7 +61,8 @@ class VehicleController {
       String arrangement,
       OpenJob job,
       long closed,
-      boolean removable) {}
+      boolean removable,
+      String converted) {}
 
   @GetMapping("/{id}")
   String show(@PathVariable long id, Model model) {
@@ -72,6 +73,8 @@ class VehicleController {
     YardRows.Row row = YardRows.row(vehicle, plan, open, listenings.standing());
     model.addAttribute("row", row);
     Set<String> removable = own.removable(vehicle, all);
+    Map<String, String> converted = new java.util.HashMap<>();
+    jobs.conversions(vehicle).forEach(c -> converted.put(c.getPosition(), c.getNow()));
     model.addAttribute(
         "positions",
         plan.marks().stream()
@@ -83,7 +86,8 @@ class VehicleController {
                         Arrangements.of(m.position().arrangement()).title(),
                         row.openAt(m.position()),
                         closedAt(all, m.position()),
-                        removable.contains(m.position().code())))
+                        removable.contains(m.position().code()),
+                        converted.getOrDefault(m.position().code(), "")))
             .toList());
     model.addAttribute("past", all.stream().filter(Job::isClosed).toList());
     return "vehicle";

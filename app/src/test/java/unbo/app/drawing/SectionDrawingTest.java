@@ -196,6 +196,30 @@ class SectionDrawingTest {
     }
   }
 
+  /** A gap is two lines, an overlap a hatched band; both lie on the ring and stay thin. */
+  @Test
+  void aFitIsDrawnAtItsSeat() {
+    String part = A1.partsOf(A1.namedPlaces().get(0).id()).get(0).id();
+    assertThat(seat(part, new SeatSign(true, -30)).split("M")).hasSize(3);
+    assertThat(seat(part, new SeatSign(true, 30)).split("M").length).isGreaterThan(3);
+    assertThat(seat(part, new SeatSign(true, 30)))
+        .isNotEqualTo(seat(part, new SeatSign(false, 30)));
+    assertThat(seat(part, new SeatSign(true, 900))).isEqualTo(seat(part, new SeatSign(true, 400)));
+  }
+
+  private static String seat(String part, SeatSign sign) {
+    SectionNote note =
+        new SectionNote(List.of(part), NoteText.of("fit"), Sign.NONE, "").fitted(sign);
+    return SectionDrawing.of(
+            SectionBuilder.of(Assembly.assumed(A1)), Format.BENCH, null, AS_FOUND, List.of(note))
+        .parts()
+        .stream()
+        .filter(p -> p.part().id().equals(part))
+        .findFirst()
+        .orElseThrow()
+        .sign();
+  }
+
   @Test
   void aLineAboutSeveralPartsNamesThemInOrder() {
     SectionNote grease =

@@ -8,12 +8,15 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.time.Instant;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.transaction.support.TransactionTemplate;
 import unbo.app.PageTest;
 import unbo.app.job.Job;
 import unbo.app.job.Marked;
@@ -27,6 +30,8 @@ import unbo.core.catalogue.Family;
 
 /** Fit in a job and on the bench. */
 class FitPageTest extends PageTest {
+
+  @Autowired private TransactionTemplate transactions;
 
   private ResultActions press(Job job, String path, String... fields) throws Exception {
     var request =
@@ -193,6 +198,53 @@ class FitPageTest extends PageTest {
             "housing-material",
             "steel")
         .andExpect(content().string(not(containsString("The case warms"))));
+  }
+
+  /** What was measured and kept the last time stands beside what comes apart now. */
+  @Test
+  void theLastJobHereIsTheReference() throws Exception {
+    Job first = newJobOn("a4");
+    String[] seats = {"place", "left", "shaft-zone", "g6", "housing-readings", "47.01 47.01"};
+    press(first, "", seats).andExpect(status().is3xxRedirection());
+    mvc.perform(
+        post("/jobs/{id}/strip", first.getId())
+            .param("revision", "" + reload(first).work().revision(Station.STRIP))
+            .param("step", "spacer")
+            .param("kept", "groove to the left")
+            .with(as("joren"))
+            .with(csrf()));
+    transactions.executeWithoutResult(
+        t -> jobRepository.findById(first.getId()).orElseThrow().close("Tester", Instant.now()));
+    Job now = jobs.openAt(first.getVehicle(), first.getPosition(), "the second time", "Tester");
+    mvc.perform(get("/jobs/{id}", now.getId()).param("at", "strip").with(as("tuva")))
+        .andExpect(content().string(containsString("Last time here, job " + first.getNumber())))
+        .andExpect(content().string(containsString("groove to the left")));
+    seats[5] = "47.06 47.06";
+    press(now, "/preview", seats)
+        .andExpect(content().string(containsString("mm larger than on job " + first.getNumber())))
+        .andExpect(content().string(containsString("it wears.")));
+    seats[5] = "47.011 47.011";
+    press(now, "/preview", seats)
+        .andExpect(content().string(containsString("Housing: as on job " + first.getNumber())));
+  }
+
+  /** A converted position is not original for ever after: on the vehicle, on paper, at Strip. */
+  @Test
+  void aConversionIsNeverForgotten() throws Exception {
+    Job job = newJobOn("a4");
+    press(job, "/converted", "conv-locates", "the left one")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Enter number and size of what sits there.")))
+        .andExpect(content().string(containsString("the left one")));
+    press(job, "/converted", "conv-now", "taper pair 30204", "conv-locates", "the left one")
+        .andExpect(status().is3xxRedirection());
+    page(job).andExpect(content().string(containsString("Not answered yet: What floats")));
+    mvc.perform(get("/jobs/{id}/sheet", job.getId()).with(as("tuva")))
+        .andExpect(content().string(containsString("taper pair 30204")));
+    mvc.perform(get("/vehicles/{id}", job.getVehicle().getId()).with(as("tuva")))
+        .andExpect(content().string(containsString("not original: taper pair 30204")));
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "strip").with(as("tuva")))
+        .andExpect(content().string(containsString("Not original here: taper pair 30204")));
   }
 
   /** Six readings: size, ovality, taper; a loose housing under the turning load is worn. */
