@@ -62,6 +62,8 @@ final class FitFields {
           "stabilised",
           "slide",
           "chilled",
+          "slug",
+          "slug-material",
           "crank-shoulder",
           "crank-width",
           "crank-hot",

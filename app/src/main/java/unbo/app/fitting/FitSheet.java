@@ -159,7 +159,7 @@ public record FitSheet(
           worn(fit),
           heat,
           CrankSheet.of(piece, place, fit, fields, problems, workings, figures).orElse(null),
-          extras.with(fit),
+          extras.with(fit, piece, place),
           workings.all());
     }
 

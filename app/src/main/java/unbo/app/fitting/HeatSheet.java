@@ -16,9 +16,12 @@ import unbo.core.heat.HeatPlan;
 import unbo.core.heat.HeatPlan.Construction;
 import unbo.core.heat.HeatPlan.Heated;
 import unbo.core.heat.LooseningHeat;
+import unbo.core.heat.Slug;
 import unbo.core.units.LengthEntry;
 import unbo.core.units.Problem;
+import unbo.core.units.QuantityEntry;
 import unbo.core.working.Origin;
+import unbo.core.working.Working;
 
 /**
  * The heat planner of a fit.
@@ -27,6 +30,7 @@ import unbo.core.working.Origin;
  * @param temperature how warm, as a figure
  * @param seconds in the air until it grips; 0 for none
  * @param air the same as a figure; null for none
+ * @param slug how hot a slug must be; null while none was weighed
  * @param curve temperature against seconds, as path data
  * @param gripX where it grips, in the drawing
  */
@@ -35,6 +39,7 @@ public record HeatSheet(
     Figure temperature,
     int seconds,
     Figure air,
+    Figure slug,
     String curve,
     double gripX,
     double gripY) {
@@ -83,7 +88,8 @@ public record HeatSheet(
                 built(fields),
                 !fields.get("stabilised").isEmpty(),
                 OptionalDouble.empty()));
-    return Optional.of(drawn(plan, workings, figures));
+    return Optional.of(
+        drawn(plan, slug(plan, fields, problems, workings, figures), workings, figures));
   }
 
   private static double slide(FitFields fields, FieldProblems problems, double usual) {
@@ -99,6 +105,30 @@ public record HeatSheet(
     return typed.orElse(usual);
   }
 
+  private static Figure slug(
+      HeatPlan plan, FitFields fields, FieldProblems problems, Workings workings, Figures figures) {
+    Optional<Double> grams = problems.take("slug", QuantityEntry.MASS.parse(fields.get("slug")));
+    if (grams.isEmpty()) {
+      return null;
+    }
+    Material material = Material.withId(fields.get("slug-material")).orElse(Material.STEEL);
+    Working slug =
+        grams.get() > 0
+            ? Slug.temperature(
+                grams.get(), material, plan.ringG(), plan.question().roomC(), plan.startC())
+            : null;
+    if (slug == null || slug.result().value() > Slug.MOST_C) {
+      problems.add(
+          "slug",
+          new Problem(
+              fields.get("slug"),
+              slug == null ? "No mass." : "Too light: it would have to be over 400 °C hot.",
+              "Enter the mass of a heavier slug, in g."));
+      return null;
+    }
+    return workings.figure("", slug, figures.whole(slug.result().value()) + " °C");
+  }
+
   private static Construction built(FitFields fields) {
     return switch (fields.get("built")) {
       case "open" -> Construction.OPEN;
@@ -107,11 +137,11 @@ public record HeatSheet(
     };
   }
 
-  private static HeatSheet drawn(HeatPlan plan, Workings workings, Figures figures) {
+  private static HeatSheet drawn(HeatPlan plan, Figure slug, Workings workings, Figures figures) {
     Figure temperature =
         workings.figure("", plan.partC(), figures.whole(plan.partC().result().value()) + " °C");
     if (plan.secondsInAir().isEmpty()) {
-      return new HeatSheet(plan, temperature, 0, null, "", 0, 0);
+      return new HeatSheet(plan, temperature, 0, null, slug, "", 0, 0);
     }
     double seconds = plan.secondsInAir().getAsDouble();
     double end = 1.6 * seconds;
@@ -129,6 +159,7 @@ public record HeatSheet(
         temperature,
         (int) seconds,
         workings.figure("", plan.inAir().orElseThrow(), inAir((int) seconds)),
+        slug,
         "M" + String.join(" L", points),
         WIDTH * seconds / end,
         y(plan.afterC(seconds), hot, room));

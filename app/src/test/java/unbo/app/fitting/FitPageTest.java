@@ -180,6 +180,29 @@ class FitPageTest extends PageTest {
         .andExpect(content().string(containsString("name=\"laid-gloves\" checked")));
   }
 
+  /** 6204 by its counted balls: 33.5 mm pitch, 7.938 mm balls; the sleeve meets one ring only. */
+  @Test
+  void theSleeveTouchesTheTightRingAlone() throws Exception {
+    Job job = newJobOn("a4");
+    press(job, "/preview", "place", "left", "shaft-zone", "n6", "housing-zone", "G7")
+        .andExpect(content().string(containsString("Inner ring: a sleeve over 21.")))
+        .andExpect(content().string(not(containsString("Outer ring: a sleeve"))))
+        .andExpect(content().string(not(containsString("pushes both faces"))));
+    press(job, "/preview", "place", "left", "shaft-zone", "n6", "housing-zone", "P7")
+        .andExpect(content().string(containsString("pushes both faces at once")));
+  }
+
+  @Test
+  void aSlugIsHotterThanItsRing() throws Exception {
+    Job job = newJobOn("a4");
+    String[] fit = {"place", "left", "shaft-zone", "n6", "housing-zone", "H7", "slug", "400"};
+    press(job, "/preview", fit)
+        .andExpect(content().string(containsString("The slug goes in at")))
+        .andExpect(content().string(containsString("Conservation of heat")));
+    fit[7] = "1 g";
+    press(job, "/preview", fit).andExpect(content().string(containsString("Too light")));
+  }
+
   /** A wheel hub with a spacer tube is cast of light alloy unless somebody says otherwise. */
   @Test
   void theUsualHousingIsTaken() throws Exception {

@@ -317,13 +317,8 @@ public record HeatPlan(
     return String.format(Locale.ROOT, "%.0f", c);
   }
 
-  /**
-   * How hot a slug must be to bring a ring to a goal: both settle at one temperature.
-   *
-   * @return °C
-   */
-  public static double slugC(
-      double slugG, Material slug, double ringG, double roomC, double goalC) {
-    return goalC + ringG * Material.RING.heat() * (goalC - roomC) / (slugG * slug.heat());
+  /** Mass of the heated ring or bearing in g: as weighed, else estimated from its envelope. */
+  public double ringG() {
+    return 1000 * question.air().massKg();
   }
 }

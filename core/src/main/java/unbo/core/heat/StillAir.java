@@ -28,7 +28,8 @@ record StillAir(double boreMm, double outerMm, double widthMm, OptionalDouble ma
     return massKg() * Material.RING.heat() / (WATT * areaM2());
   }
 
-  private double massKg() {
+  /** Kilograms: as weighed, else a share of the envelope. */
+  double massKg() {
     double envelopeCm3 = Math.PI / 4 * (outerMm * outerMm - boreMm * boreMm) * widthMm / 1000;
     return massG.orElse(FILLED * envelopeCm3 * Material.RING.density()) / 1000;
   }

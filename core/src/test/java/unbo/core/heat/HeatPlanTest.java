@@ -107,7 +107,7 @@ class HeatPlanTest {
   void aSlugGivesWhatTheRingTakes(
       @ForAll @DoubleRange(min = 50, max = 2000) double slugG,
       @ForAll @DoubleRange(min = 20, max = 500) double ringG) {
-    double slug = HeatPlan.slugC(slugG, ALLOY, ringG, 20, 100);
+    double slug = Slug.temperature(slugG, ALLOY, ringG, 20, 100).result().value();
     double settled = (slugG * 900 * slug + ringG * 460 * 20) / (slugG * 900 + ringG * 460);
     assertThat(settled).isCloseTo(100, within(1e-6));
   }
