@@ -52,7 +52,8 @@ public record FitExtras(
 
   FitExtras with(Fit fit, Workpiece piece, FitPlace place) {
     boolean light = fit.input().housing().material().isLightAlloy();
-    Optional<WarmCase> warm = light ? WarmCase.of(fit.input()) : Optional.empty();
+    Optional<WarmCase> warm =
+        light ? WarmCase.of(fit.input()).filter(w -> w.cold().likely() > 0) : Optional.empty();
     return new FitExtras(
         depth,
         bought,

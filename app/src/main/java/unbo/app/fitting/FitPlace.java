@@ -54,14 +54,7 @@ public record FitPlace(String id, String title, Bearing bearing, boolean assumed
 
   /** The ring that turns with what turns here: {@code inner} or {@code outer}. */
   public String turning(Arrangement arrangement) {
-    var turning = TurningGroups.of(arrangement).turning();
-    List<PartTemplate> parts = arrangement.partsOf(id);
-    boolean outer =
-        parts.stream()
-            .anyMatch(
-                p ->
-                    turning.contains(p.id() + "/outer")
-                        || turning.contains(p.id()) && p.ring().equals(Optional.of(Ring.OUTER)));
+    boolean outer = TurningGroups.of(arrangement).turnsOuter(arrangement, id);
     return outer ? "outer" : "inner";
   }
 

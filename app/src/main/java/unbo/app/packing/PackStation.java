@@ -66,7 +66,10 @@ class PackStation implements Worksheet {
     model.addAttribute(
         "pack",
         PackSheet.of(piece, shown, fields, problems, guns.findTopByOrderByIdDesc(), figures));
-    model.addAttribute("tins", TinsForWork.of(piece, fields, tins.findByUsedUpFalseOrderByName()));
+    TinsForWork forWork = TinsForWork.of(piece, fields, tins.findByUsedUpFalseOrderByName());
+    model.addAttribute("tins", forWork);
+    model.addAttribute(
+        "drag", DragSheet.of(piece, forWork, forWork.problems(), figures).orElse(null));
     model.addAttribute("packed", !typed && recorded.duty().isPresent());
   }
 

@@ -4,6 +4,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
@@ -85,6 +86,20 @@ public record TinsForWork(
       return Optional.empty();
     }
     return read;
+  }
+
+  /** Speed as typed, where it can be one. */
+  OptionalDouble rpm() {
+    return asDouble(rpm(fields, new FieldProblems()));
+  }
+
+  /** Heat at work as typed, where it can be one. */
+  OptionalDouble celsius() {
+    return asDouble(celsius(fields, new FieldProblems()));
+  }
+
+  private static OptionalDouble asDouble(Optional<Double> value) {
+    return value.map(OptionalDouble::of).orElse(OptionalDouble.empty());
   }
 
   public String get(String field) {

@@ -174,4 +174,16 @@ class TinsPageTest extends PageTest {
         .contains("Outside what is known of oils.");
     assertThat(pack("tin-rpm", "700").select("#pack-tins .route")).isEmpty();
   }
+
+  /** Drag and grease life need speed, heat and an oil; lips cost most and shields save most. */
+  @Test
+  void dragAndLifeStandWhereTheTinIsChosen() throws Exception {
+    Document sheet = pack("tin-rpm", "700", "tin-hot", "50", "drag-load", "1500", "drag-kmh", "80");
+    assertThat(sheet.text())
+        .contains(
+            "What it costs in watts", "Shields, or a seal left off", "15,000 h", "km at that");
+    assertThat(pack("tin-rpm", "700", "tin-hot", "130").text()).contains("outside the rule");
+    assertThat(pack("tin-rpm", "700", "tin-hot", "50", "drag-load", "heavy").text())
+        .contains("Enter 0 to 100000.");
+  }
 }

@@ -135,4 +135,15 @@ public record TurningGroups(
                       "say which ring of " + part + ": " + part + "/inner or " + part + "/outer");
             });
   }
+
+  /**
+   * Whether the outer ring of a place's bearing turns with what turns; else its inner ring does.
+   */
+  public boolean turnsOuter(Arrangement arrangement, String placeId) {
+    return arrangement.partsOf(placeId).stream()
+        .anyMatch(
+            p ->
+                turning().contains(p.id() + "/outer")
+                    || turning().contains(p.id()) && p.ring().equals(Optional.of(Ring.OUTER)));
+  }
 }

@@ -1,0 +1,361 @@
+package unbo.app.packing;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import unbo.app.job.Workpiece;
+import unbo.app.web.FieldProblems;
+import unbo.app.web.Figures;
+import unbo.app.working.Figure;
+import unbo.app.working.WorkingView;
+import unbo.app.working.Workings;
+import unbo.core.arrangement.BearingPlace;
+import unbo.core.arrangement.TurningGroups;
+import unbo.core.catalogue.Bearing;
+import unbo.core.friction.Drag;
+import unbo.core.friction.Friction;
+import unbo.core.friction.Friction.Seal;
+import unbo.core.lubricant.GreaseLife;
+import unbo.core.lubricant.Oil;
+import unbo.core.lubricant.TinChoice;
+import unbo.core.units.NumberEntry;
+import unbo.core.units.Problem;
+import unbo.core.working.Working;
+
+/**
+ * What the bearings of a position cost in watts, what another choice would save, how warm they run
+ * by it, and how long the grease lasts.
+ *
+ * @param rows as it is first, then each other choice
+ * @param steady how warm and after how long, a sentence; empty where it is not known
+ * @param life of the grease; null outside the rule
+ * @param lasts the same as distance and time, a sentence
+ * @param missing what is not reckoned and why; empty when all is
+ */
+public record DragSheet(
+    List<Row> rows,
+    String steady,
+    Figure life,
+    String lasts,
+    String missing,
+    List<WorkingView> workings) {
+
+  /** Bars are this long for the greatest saving. */
+  public static final double BAR = 120;
+
+  /**
+   * A choice.
+   *
+   * @param saved against what is there, W; 0 for that itself
+   * @param least the same at the lower end of its band
+   * @param most and at the upper end
+   * @param price what it costs otherwise
+   */
+  public record Row(
+      String title, Figure watts, double saved, double least, double most, String price) {
+
+    /** The band as a bar, both ends. */
+    public double from(double scale) {
+      return Math.max(0, least) * scale;
+    }
+
+    public double to(double scale) {
+      return Math.max(0, most) * scale;
+    }
+  }
+
+  private record Choice(String title, double fill, Seal seal, boolean hybrid, String price) {}
+
+  /** Years that no grease is left in, whatever the hours say: our own bound. */
+  private static final double MOST_MONTHS = 60;
+
+  private static final double USUAL_FILL = 0.3;
+  private static final int HOURS_A_YEAR = 8766;
+
+  /** Empty while speed, heat or an oil is missing. */
+  static Optional<DragSheet> of(
+      Workpiece piece, TinsForWork tins, FieldProblems problems, Figures figures) {
+    return tins.choice() == null
+        ? Optional.empty()
+        : oil(tins.choice()).map(t -> new Maker(piece, tins, problems, figures).make(t));
+  }
+
+  /** The best tin that says its viscosities. */
+  private static Optional<TinChoice.Ranked> oil(TinChoice choice) {
+    return choice.tins().stream()
+        .filter(r -> r.refused().isEmpty() && r.tin().oil().isPresent())
+        .findFirst();
+  }
+
+  /** What is needed while it is made. */
+  private static final class Maker {
+    private final Workpiece piece;
+    private final TinsForWork tins;
+    private final FieldProblems problems;
+    private final Figures figures;
+    private final Workings workings = new Workings("drag");
+
+    Maker(Workpiece piece, TinsForWork tins, FieldProblems problems, Figures figures) {
+      this.piece = piece;
+      this.tins = tins;
+      this.problems = problems;
+      this.figures = figures;
+    }
+
+    DragSheet make(TinChoice.Ranked tin) {
+      double load = number("drag-load", 0, 100_000).orElse(0.0);
+      Map<BearingPlace, Bearing> bearings = bearings();
+      double viscosity = viscosity(tin.tin().oil().orElseThrow());
+      List<Row> rows = new ArrayList<>();
+      List<Choice> choices = choices();
+      for (Choice choice : choices) {
+        Optional<Row> row = row(choice, choices.get(0), bearings, load, viscosity);
+        row.ifPresent(rows::add);
+      }
+      Optional<Working> life = life(bearings);
+      String missing = rows.isEmpty() ? "No factors are known here for bearings of this kind." : "";
+      return new DragSheet(
+          rows,
+          steady(bearings, choices.get(0), load, viscosity),
+          life.map(w -> workings.figure("", w, hours(w))).orElse(null),
+          life.map(this::lasts)
+              .orElse("Grease life: outside the rule, which ends at 120 °C and n·dₘ 500,000."),
+          missing,
+          workings.all());
+    }
+
+    private double viscosity(Oil oil) {
+      return oil.at(tins.celsius().orElseThrow());
+    }
+
+    private List<Choice> choices() {
+      Seal seal =
+          switch (tins.get("drag-seal")) {
+            case "light-contact" -> Seal.LIGHT_CONTACT;
+            case "shield" -> Seal.SHIELD;
+            default -> Seal.CONTACT;
+          };
+      List<Choice> all = new ArrayList<>();
+      all.add(new Choice("As it is, " + words(seal), USUAL_FILL, seal, false, ""));
+      all.add(
+          new Choice(
+              "Filled to a fifth", 0.2, seal, false, "renewed sooner; less to keep water out"));
+      if (seal == Seal.CONTACT) {
+        all.add(
+            new Choice(
+                "Light contact seals",
+                USUAL_FILL,
+                Seal.LIGHT_CONTACT,
+                false,
+                "water gets in sooner"));
+      }
+      if (seal != Seal.SHIELD) {
+        all.add(
+            new Choice(
+                "Shields, or a seal left off",
+                USUAL_FILL,
+                Seal.SHIELD,
+                false,
+                "only where a dry closed space lies behind that face"));
+      }
+      all.add(
+          new Choice(
+              "Ceramic balls in steel rings",
+              USUAL_FILL,
+              seal,
+              true,
+              "dear; in dirt they wear their raceways, and shock dents a steel ring sooner"));
+      return all;
+    }
+
+    private static String words(Seal seal) {
+      return seal == Seal.CONTACT
+          ? "contact seals"
+          : seal == Seal.LIGHT_CONTACT ? "light contact seals" : "shields or open";
+    }
+
+    private Map<BearingPlace, Bearing> bearings() {
+      Map<BearingPlace, Bearing> all = new LinkedHashMap<>();
+      for (BearingPlace place : piece.arrangement().namedPlaces()) {
+        piece.assembly().bearingAt(place.id()).ifPresent(b -> all.put(place, b));
+      }
+      return all;
+    }
+
+    /** The bearings of a position together; the first that has no factors leaves all of it out. */
+    private Optional<Row> row(
+        Choice choice,
+        Choice first,
+        Map<BearingPlace, Bearing> bearings,
+        double load,
+        double viscosity) {
+      double watts = 0;
+      double now = 0;
+      double doubt = 0;
+      Working shown = null;
+      for (Map.Entry<BearingPlace, Bearing> each : bearings.entrySet()) {
+        Optional<Friction.Question> with = question(each.getValue(), choice, load, viscosity);
+        Optional<Friction.Question> without = question(each.getValue(), first, load, viscosity);
+        if (with.isEmpty() || without.isEmpty()) {
+          return Optional.empty();
+        }
+        Working one = Drag.watts(with.get());
+        watts += one.result().value();
+        now += Drag.watts(without.get()).result().value();
+        doubt += Math.abs(changed(with.get(), without.get()));
+        shown = shown == null ? one : shown;
+      }
+      if (shown == null) {
+        return Optional.empty();
+      }
+      String text =
+          String.format(Locale.ROOT, "%.2f W", watts)
+              + (bearings.size() > 1 ? " for " + bearings.size() : "");
+      double saved = now - watts;
+      return Optional.of(
+          new Row(
+              choice.title(),
+              workings.figure(
+                  choice.title() + (bearings.size() > 1 ? ", one of " + bearings.size() : ""),
+                  shown,
+                  text),
+              saved,
+              saved - doubt,
+              saved + doubt,
+              choice.price()));
+    }
+
+    /**
+     * Doubt of a difference: only what changes is doubtful, seals by a half, the rest by a third.
+     */
+    private static double changed(Friction.Question with, Friction.Question without) {
+      Friction a = Friction.of(with);
+      Friction b = Friction.of(without);
+      double perSecond = 2 * Math.PI * with.rpm() / 60 / 1000;
+      return perSecond
+          * Math.hypot(
+              0.3 * Math.abs(a.noLoadNmm() + a.loadNmm() - b.noLoadNmm() - b.loadNmm()),
+              0.5 * Math.abs(a.sealNmm() - b.sealNmm()));
+    }
+
+    private Optional<Friction.Question> question(
+        Bearing b, Choice choice, double load, double viscosity) {
+      return DragFamily.of(b)
+          .map(
+              f ->
+                  new Friction.Question(
+                      f.word(),
+                      b.boreMm(),
+                      b.outerMm(),
+                      OptionalDouble.of(b.widthMm()),
+                      tins.rpm().orElseThrow(),
+                      load,
+                      0,
+                      viscosity,
+                      choice.fill(),
+                      false,
+                      false,
+                      choice.seal(),
+                      2,
+                      OptionalDouble.empty(),
+                      choice.hybrid(),
+                      OptionalDouble.empty(),
+                      0,
+                      f.rows(),
+                      ROOM_C));
+    }
+
+    private static final double ROOM_C = 20;
+
+    private String steady(
+        Map<BearingPlace, Bearing> bearings, Choice choice, double load, double viscosity) {
+      Optional<Friction.Question> q =
+          bearings.values().stream().findFirst().flatMap(b -> question(b, choice, load, viscosity));
+      if (q.isEmpty() || Friction.of(q.get()).runningC().isEmpty()) {
+        return "";
+      }
+      double warm = Friction.of(q.get()).runningC().getAsDouble() - ROOM_C;
+      double minutes = Drag.minutesToSteady(q.get()).orElse(0);
+      String typed =
+          warm + ROOM_C > tins.celsius().orElseThrow() + 10
+              ? " That is warmer than what was typed: enter it as the heat at work."
+              : "";
+      return "By its own drag about "
+          + figures.whole(warm)
+          + " °C over the air, steady after about "
+          + Math.max(1, Math.round(minutes))
+          + " min: a shorter test run shows less."
+          + typed;
+    }
+
+    private Optional<Working> life(Map<BearingPlace, Bearing> bearings) {
+      double mean =
+          bearings.values().stream()
+              .mapToDouble(b -> (b.boreMm() + b.outerMm()) / 2)
+              .max()
+              .orElse(50);
+      return GreaseLife.hours(
+          tins.rpm().orElseThrow() * mean, tins.celsius().orElseThrow(), hardships());
+    }
+
+    private int hardships() {
+      int count = 0;
+      for (String each : List.of("vertical", "dirt")) {
+        count += "true".equals(tins.get("drag-" + each)) ? 1 : 0;
+      }
+      boolean outer =
+          piece.arrangement().namedPlaces().stream()
+              .anyMatch(
+                  p ->
+                      TurningGroups.of(piece.arrangement())
+                          .turnsOuter(piece.arrangement(), p.id()));
+      return count + (outer ? 1 : 0);
+    }
+
+    private static String hours(Working life) {
+      return String.format(Locale.ROOT, "%,.0f h", life.result().value());
+    }
+
+    private String lasts(Working life) {
+      double hours = life.result().value();
+      double months = Math.min(MOST_MONTHS, 12 * hours / HOURS_A_YEAR);
+      Optional<Double> kmh = number("drag-kmh", 1, 400);
+      String km =
+          kmh.map(v -> String.format(Locale.ROOT, "%,.0f km at that speed, or ", hours * v))
+              .orElse("");
+      return km
+          + figures.whole(MOST_MONTHS)
+          + " months, whichever comes first"
+          + (months < MOST_MONTHS
+              ? "; running without a stop that is " + figures.whole(months) + " months."
+              : ".");
+    }
+
+    private Optional<Double> number(String field, double least, double most) {
+      String text = tins.get(field).strip();
+      if (text.isEmpty()) {
+        return Optional.empty();
+      }
+      Optional<Double> read = NumberEntry.parse(text).filter(n -> n >= least && n <= most);
+      if (read.isEmpty()) {
+        problems.add(
+            field,
+            new Problem(
+                text,
+                "Not a value of this work.",
+                "Enter " + (int) least + " to " + (int) most + "."));
+      }
+      return read;
+    }
+  }
+
+  /** How long the bars are for a watt. */
+  public double scale() {
+    double most = rows.stream().mapToDouble(Row::most).max().orElse(0);
+    return most <= 0 ? 0 : BAR / most;
+  }
+}
