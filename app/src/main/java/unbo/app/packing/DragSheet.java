@@ -58,6 +58,12 @@ public record DragSheet(
   public record Row(
       String title, Figure watts, double saved, double least, double most, String price) {
 
+    /** The saving in words, no finer than it is known. */
+    public String savedText() {
+      return String.format(Locale.ROOT, Math.abs(saved) < 1 ? "%.2f W" : "%.1f W", saved)
+          .replace('-', '−');
+    }
+
     /** The band as a bar, both ends. */
     public double from(double scale) {
       return Math.max(0, least) * scale;
@@ -111,7 +117,7 @@ public record DragSheet(
       Map<BearingPlace, Bearing> bearings = bearings();
       double viscosity = viscosity(tin.tin().oil().orElseThrow());
       List<Row> rows = new ArrayList<>();
-      List<Choice> choices = choices();
+      List<Choice> choices = choices(bearings.values().stream().allMatch(b -> b.family().isBall()));
       for (Choice choice : choices) {
         Optional<Row> row = row(choice, choices.get(0), bearings, load, viscosity);
         row.ifPresent(rows::add);
@@ -132,13 +138,8 @@ public record DragSheet(
       return oil.at(tins.celsius().orElseThrow());
     }
 
-    private List<Choice> choices() {
-      Seal seal =
-          switch (tins.get("drag-seal")) {
-            case "light-contact" -> Seal.LIGHT_CONTACT;
-            case "shield" -> Seal.SHIELD;
-            default -> Seal.CONTACT;
-          };
+    private List<Choice> choices(boolean balls) {
+      Seal seal = balls ? seal() : Seal.OPEN;
       List<Choice> all = new ArrayList<>();
       all.add(new Choice("As it is, " + words(seal), USUAL_FILL, seal, false, ""));
       all.add(
@@ -153,7 +154,7 @@ public record DragSheet(
                 false,
                 "water gets in sooner"));
       }
-      if (seal != Seal.SHIELD) {
+      if (seal == Seal.CONTACT || seal == Seal.LIGHT_CONTACT) {
         all.add(
             new Choice(
                 "Shields, or a seal left off",
@@ -162,20 +163,32 @@ public record DragSheet(
                 false,
                 "only where a dry closed space lies behind that face"));
       }
-      all.add(
-          new Choice(
-              "Ceramic balls in steel rings",
-              USUAL_FILL,
-              seal,
-              true,
-              "dear; in dirt they wear their raceways, and shock dents a steel ring sooner"));
+      if (balls) {
+        all.add(
+            new Choice(
+                "Ceramic balls in steel rings",
+                USUAL_FILL,
+                seal,
+                true,
+                "dear; in dirt they wear their raceways, and shock dents a steel ring sooner"));
+      }
       return all;
+    }
+
+    private Seal seal() {
+      return switch (tins.get("drag-seal")) {
+        case "light-contact" -> Seal.LIGHT_CONTACT;
+        case "shield" -> Seal.SHIELD;
+        default -> Seal.CONTACT;
+      };
     }
 
     private static String words(Seal seal) {
       return seal == Seal.CONTACT
           ? "contact seals"
-          : seal == Seal.LIGHT_CONTACT ? "light contact seals" : "shields or open";
+          : seal == Seal.LIGHT_CONTACT
+              ? "light contact seals"
+              : seal == Seal.SHIELD ? "shields or open" : "open; the hub’s own seals are not in it";
     }
 
     private Map<BearingPlace, Bearing> bearings() {
@@ -213,7 +226,7 @@ public record DragSheet(
         return Optional.empty();
       }
       String text =
-          String.format(Locale.ROOT, "%.2f W", watts)
+          String.format(Locale.ROOT, watts < 1 ? "%.2f W" : "%.1f W", watts)
               + (bearings.size() > 1 ? " for " + bearings.size() : "");
       double saved = now - watts;
       return Optional.of(

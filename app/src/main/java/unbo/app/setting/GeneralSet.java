@@ -29,6 +29,25 @@ final class GeneralSet {
     GeneralSheet sheet = GeneralSheet.of(piece, form, figures);
     form.problems().copyTo(sheet.problems());
     model.addAttribute("general", sheet);
+    model.addAttribute("shims", shims(piece, form).orElse(null));
+  }
+
+  /** The shim that is asked for; empty where nothing is set by shims. */
+  private static Optional<ShimPanel> shims(Workpiece piece, Form form) {
+    if (!ShimPanel.serves(piece.arrangement())) {
+      return Optional.empty();
+    }
+    boolean typed = form.typed() && ShimPanel.NAMES.stream().anyMatch(form::has);
+    Map<String, String> fields = typed ? shimFields(form) : SettingResults.record(piece).shims();
+    return Optional.of(ShimPanel.of(fields));
+  }
+
+  private static Map<String, String> shimFields(Form form) {
+    Map<String, String> fields = new LinkedHashMap<>();
+    ShimPanel.NAMES.stream()
+        .filter(n -> !form.get(n).isBlank())
+        .forEach(n -> fields.put(n, form.get(n).strip()));
+    return fields;
   }
 
   Marks marks(Workpiece piece, Form form) {
@@ -45,12 +64,18 @@ final class GeneralSet {
       return new Press.Refused(input.problems());
     }
     Map<String, GeneralSetting> old = SettingResults.record(job).general();
-    if (input.settings().isEmpty() && old.isEmpty()) {
+    Optional<ShimPanel> shims = shims(job, form);
+    if (shims.isPresent() && !shims.get().problems().isEmpty()) {
+      return new Press.Refused(shims.get().problems());
+    }
+    boolean shimmed = shims.filter(ShimPanel::isEntered).isPresent();
+    if (input.settings().isEmpty() && old.isEmpty() && !shimmed) {
       return nothing(job);
     }
     Optional<SettingOutcome> outcome = GeneralOutcome.of(job.assembly(), input.settings());
     boolean done = outcome.filter(o -> o.inWindow() == Verdict.YES).isPresent();
-    String text = outcome.map(SettingOutcome::text).orElse("emptied");
+    String text =
+        outcome.map(SettingOutcome::text).orElse(shimmed ? "depths for a shim" : "emptied");
     return Press.Taken.here(
         done ? StationMark.State.DONE : StationMark.State.WORKED_ON,
         text.length() > 900 ? text.substring(0, 900) + "…" : text,
@@ -58,7 +83,7 @@ final class GeneralSet {
           SetRecord set = SettingResults.record(changed);
           Map<String, GeneralSetting> signed = new LinkedHashMap<>();
           input.settings().forEach((part, s) -> signed.put(part, sign(s, set, part, by)));
-          changed.work().write(SetRecord.TYPE, set.with(signed));
+          changed.work().write(SetRecord.TYPE, set.with(signed).withShims(shimFields(form)));
         });
   }
 

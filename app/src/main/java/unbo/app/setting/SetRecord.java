@@ -16,17 +16,20 @@ import unbo.core.measure.Readings;
  * @param pinned readings at the pinned hole
  * @param others what the schools without a dial measured
  * @param general settings of any other arrangement, by the adjusted part
+ * @param shims the depths and the stock of a shim, as typed
  */
 public record SetRecord(
     NutRecord nut,
     List<DialReading> first,
     List<DialReading> pinned,
     OtherSchools others,
-    Map<String, GeneralSetting> general) {
+    Map<String, GeneralSetting> general,
+    Map<String, String> shims) {
 
   /** How it is kept. */
   public static final SheetType<SetRecord> TYPE =
-      SheetType.first(Station.SET, SetRecord.class, new SetRecord(null, null, null, null, null));
+      SheetType.first(
+          Station.SET, SetRecord.class, new SetRecord(null, null, null, null, null, null));
 
   public SetRecord {
     nut = nut == null ? NutRecord.empty() : nut;
@@ -34,6 +37,7 @@ public record SetRecord(
     pinned = pinned == null ? List.of() : List.copyOf(pinned);
     others = others == null ? OtherSchools.empty() : others;
     general = general == null ? Map.of() : Map.copyOf(general);
+    shims = shims == null ? Map.of() : Map.copyOf(shims);
   }
 
   public List<DialReading> readings(Stage stage) {
@@ -47,18 +51,22 @@ public record SetRecord(
   }
 
   public SetRecord with(NutRecord other) {
-    return new SetRecord(other, first, pinned, others, general);
+    return new SetRecord(other, first, pinned, others, general, shims);
   }
 
   public SetRecord with(List<DialReading> dialled, List<DialReading> again) {
-    return new SetRecord(nut, dialled, again, others, general);
+    return new SetRecord(nut, dialled, again, others, general, shims);
   }
 
   public SetRecord with(OtherSchools other) {
-    return new SetRecord(nut, first, pinned, other, general);
+    return new SetRecord(nut, first, pinned, other, general, shims);
   }
 
   public SetRecord with(Map<String, GeneralSetting> settings) {
-    return new SetRecord(nut, first, pinned, others, settings);
+    return new SetRecord(nut, first, pinned, others, settings, shims);
+  }
+
+  SetRecord withShims(Map<String, String> typed) {
+    return new SetRecord(nut, first, pinned, others, general, typed);
   }
 }

@@ -280,4 +280,52 @@ class GeneralSetTest extends PageTest {
     assertThat(reload(job).work().markingOf("ring")).isEqualTo("WR 1630-4 <x>");
     assertThat(reload(job).assembly().read()).as("nothing is made of it").isEmpty();
   }
+
+  private static final String[] DEPTHS = {
+    "depth-1", "52.30 52.32", "depth-1-sign", "more", "depth-1-label", "case",
+    "depth-2", "51.80", "depth-2-sign", "less", "depth-2-label", "shaft",
+    "shim-gauge", "micrometer", "shim-stock", "0.10 x 3; 0.30; 0.05 x 2"
+  };
+
+  /** 52.31 − 51.80 is 0.51: 0.30 + 2 × 0.10 lies 10 µm under it. */
+  @Test
+  void theShimIsFoundInTheStock() throws Exception {
+    Job job = newJobOn("a10");
+    press(job, "/preview", DEPTHS)
+        .andExpect(content().string(containsString("Shim needed:")))
+        .andExpect(content().string(containsString("1 × 0.3 mm + 2 × 0.1 mm = 0.500 mm")))
+        .andExpect(content().string(containsString("the thin ones inside")))
+        .andExpect(content().string(containsString("s = + t1 − t2 + w")));
+    press(job, "", DEPTHS).andExpect(status().is3xxRedirection());
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "set").with(as("tuva")))
+        .andExpect(content().string(containsString("value=\"52.30 52.32\"")));
+  }
+
+  /** What is wrong with a depth, a sign or the stock stands at its field. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "depth-1-sign||Its sign is left out",
+        "depth-1|deep|“deep”",
+        "depth-1|9000|Enter up to 2000 mm",
+        "shim-stock|many|Write 0.10 x 4",
+        "shim-wanted|0.1|Empty one of the two",
+        "shim-play|9|Enter 0 to 5 mm."
+      })
+  void aWrongShimFieldIsAnswered(String field, String text, String says) throws Exception {
+    java.util.Map<String, String> fields = new java.util.LinkedHashMap<>();
+    for (int i = 0; i < DEPTHS.length; i += 2) {
+      fields.put(DEPTHS[i], DEPTHS[i + 1]);
+    }
+    fields.put("shim-play", field.equals("shim-wanted") ? "0.2" : "");
+    fields.put(field, text == null ? "" : text);
+    String[] flat =
+        fields.entrySet().stream()
+            .flatMap(e -> java.util.stream.Stream.of(e.getKey(), e.getValue()))
+            .toArray(String[]::new);
+    press(newJobOn("a10"), "", flat)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString(says)));
+  }
 }
