@@ -180,8 +180,9 @@ class TinsPageTest extends PageTest {
   void dragAndLifeStandWhereTheTinIsChosen() throws Exception {
     Document sheet = pack("tin-rpm", "700", "tin-hot", "50", "drag-load", "1500", "drag-kmh", "80");
     assertThat(sheet.text())
-        .contains(
-            "What it costs in watts", "Shields, or a seal left off", "15,000 h", "km at that");
+        .contains("What it costs in watts", "the hub’s own seals are not in it", "15,000 h")
+        .contains("km at that")
+        .doesNotContain("Ceramic balls");
     assertThat(pack("tin-rpm", "700", "tin-hot", "130").text()).contains("outside the rule");
     assertThat(pack("tin-rpm", "700", "tin-hot", "50", "drag-load", "heavy").text())
         .contains("Enter 0 to 100000.");
