@@ -6,6 +6,7 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -37,7 +38,8 @@ class SettingLivesController {
       @Schema(description = "2 to 201, default 51") Integer points,
       @Schema(description = "back-to-back (default) or face-to-face") String mounting,
       @Schema(description = "for the secant, default a twentieth of the load times the span")
-          Double momentNm) {}
+          Double momentNm,
+      @Schema(description = "with a ratingN in both rows gives life10h") Double rpm) {}
 
   /** A row. */
   record RowQuestion(
@@ -46,12 +48,14 @@ class SettingLivesController {
       @Schema(description = "of rollers") Double lengthMm,
       double contactAngleDeg,
       double meanDiameterMm,
-      @Schema(description = "roller (default) or ball") String kind) {}
+      @Schema(description = "roller (default) or ball") String kind,
+      @Schema(description = "dynamic rating C of the row") Double ratingN) {}
 
   /** A setting; positive is play. */
   record CurvePoint(
       double settingMm,
       double relativeLife,
+      @Schema(description = "hours; null without rpm and both ratings") Double life10h,
       double tiltNmPerMrad,
       double loadZone,
       Boolean inWindow) {}
@@ -86,20 +90,42 @@ class SettingLivesController {
     fields.oneOf("mounting", word, List.of("back-to-back", "face-to-face"));
     double moment =
         fields.optionalNumber("momentNm", 0.001, 1e5).orElse(0.05 * radial * span / 1000);
+    OptionalDouble rpm = fields.optionalNumber("rpm", 0.01, 1e5);
+    List<OptionalDouble> ratings = ratings(fields);
     fields.check();
     Mounting mounting = word.equals("face-to-face") ? Mounting.FACE_TO_FACE : Mounting.BACK_TO_BACK;
     Hub hub = new Hub(rows.get(0), rows.get(1), span, plane, radial, axial, mounting, moment);
     List<Point> curve = SettingLife.curve(hub, from, to, points.orElse(51));
     return new SettingLifeAnswer(
-        curve.stream().map(p -> point(p, window)).toList(),
+        curve.stream()
+            .map(p -> point(p, window, hours(p, rpm, ratings, rows.get(0).isRoller())))
+            .toList(),
         List.of(
             "The peak lies in light preload right beside the cliff: it is never a target.",
             "Stiff rings, no film and no dirt: settings of one hub compared, not a promise."));
   }
 
-  private static CurvePoint point(Point p, double[] window) {
+  private static List<OptionalDouble> ratings(Fields fields) {
+    return fields.objects("rows", 2).stream()
+        .map(row -> row.optionalNumber("ratingN", 1, 1e8))
+        .toList();
+  }
+
+  /** Basic rating life in hours; null where a rating or the speed is not given. */
+  private static Double hours(
+      Point p, OptionalDouble rpm, List<OptionalDouble> ratings, boolean rollers) {
+    if (rpm.isEmpty() || ratings.stream().anyMatch(OptionalDouble::isEmpty)) {
+      return null;
+    }
+    double turns =
+        p.millionTurns(ratings.get(0).getAsDouble(), ratings.get(1).getAsDouble(), rollers);
+    return turns * 1e6 / (60 * rpm.getAsDouble());
+  }
+
+  private static CurvePoint point(Point p, double[] window, Double hours) {
     Boolean in = window == null ? null : p.settingMm() >= window[0] && p.settingMm() <= window[1];
-    return new CurvePoint(p.settingMm(), p.relativeLife(), p.tiltNmPerMrad(), p.loadZone(), in);
+    return new CurvePoint(
+        p.settingMm(), p.relativeLife(), hours, p.tiltNmPerMrad(), p.loadZone(), in);
   }
 
   private static List<PairRow> rows(Fields fields) {

@@ -53,6 +53,12 @@ class SetStation implements Worksheet {
 
   @Override
   public void fill(Model model, Workpiece piece, Selection selection, Form form) {
+    model.addAttribute("settingLife", LifePanel.of(piece, form).orElse(null));
+    // The panel is a form of its own: what is asked of it leaves the sheet as recorded.
+    fillSheet(model, piece, LifePanel.isMeant(form) ? Form.none() : form);
+  }
+
+  private void fillSheet(Model model, Workpiece piece, Form form) {
     if (!isAtNut(piece)) {
       general.fill(model, piece, form);
       return;

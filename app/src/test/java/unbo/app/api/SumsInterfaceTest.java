@@ -165,7 +165,19 @@ class SumsInterfaceTest extends PageTest {
         .andExpect(jsonPath("$.curve[0].relativeLife", near(0.2, 0.06)))
         .andExpect(jsonPath("$.curve[1].relativeLife", near(1, 1e-6)))
         .andExpect(jsonPath("$.curve[21].relativeLife", near(0.08, 0.03)))
-        .andExpect(jsonPath("$.curve[5].inWindow", is(true)));
+        .andExpect(jsonPath("$.curve[5].inWindow", is(true)))
+        .andExpect(jsonPath("$.curve[1].life10h").value(org.hamcrest.Matchers.nullValue()));
+    String rated = ROW.replace("}", ",'ratingN':40000}");
+    // 2 kN on each of two rows: (40/2)^(10/3) million turns, 0.540 of it for the pair, at 700 rpm.
+    send(
+            "setting-lives",
+            "{'rows':["
+                + rated
+                + ","
+                + rated
+                + "],'spanMm':40,'radialN':4000,'fromMm':0,'toMm':0.2,'points':3,'rpm':700}")
+        .andExpect(jsonPath("$.curve[0].life10h", near(279_000, 30_000)))
+        .andExpect(jsonPath("$.curve[2].life10h", near(60_000, 60_000)));
   }
 
   /** What cannot be is told at its field. */

@@ -328,4 +328,23 @@ class GeneralSetTest extends PageTest {
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString(says)));
   }
+
+  /** The curve of a pair under its wheel; the sheet beside it stays as recorded. */
+  @Test
+  void lifeAndStiffnessStandAgainstTheSetting() throws Exception {
+    Job job = newJobOn("a1");
+    mvc.perform(
+            get("/jobs/{id}/set", job.getId())
+                .param("life-kg", "400")
+                .param("life-offset", "30")
+                .param("life-side", "0.5")
+                .with(as("tuva")))
+        .andExpect(content().string(containsString("class=\"curve-stiff\"")))
+        .andExpect(content().string(containsString("M = e·W")))
+        .andExpect(content().string(containsString("The peak is never a target")));
+    mvc.perform(get("/bench/a1/set").param("life-kg", "-4").with(as("tuva")))
+        .andExpect(content().string(containsString("Enter 1 to 20000.")));
+    mvc.perform(get("/bench/a4/set").param("life-kg", "400").with(as("tuva")))
+        .andExpect(content().string(not(containsString("class=\"curve-stiff\""))));
+  }
 }

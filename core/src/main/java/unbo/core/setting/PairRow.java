@@ -16,6 +16,7 @@ public record PairRow(
 
   private static final double LINE = 7.68e-5;
   private static final double POINT = 4.36e-4;
+  private static final int STEPS = 72;
 
   /**
    * @throws IllegalArgumentException for what is no row
@@ -33,7 +34,8 @@ public record PairRow(
     }
   }
 
-  boolean isRoller() {
+  /** Whether it has rollers; else balls. */
+  public boolean isRoller() {
     return lengthMm > 0;
   }
 
@@ -62,6 +64,23 @@ public record PairRow(
     return isRoller()
         ? Math.pow(elementMm, 29.0 / 27) * Math.pow(lengthMm, 7.0 / 9) * Math.pow(elements, -0.25)
         : Math.pow(elementMm, 1.8) * Math.pow(elements, -1.0 / 3);
+  }
+
+  /**
+   * Radial load in N that with half a circle loaded, Q = Q_max·(cos ψ)^n, wears the row as much as
+   * elements of a mean load do.
+   */
+  double equivalent(double meanElementN) {
+    double n = power();
+    double radial = 0;
+    double worn = 0;
+    for (int i = 0; i < STEPS; i++) {
+      double cosine = Math.max(0, Math.cos(2 * Math.PI * (i + 0.5) / STEPS));
+      radial += Math.pow(cosine, n + 1);
+      worn += Math.pow(cosine, n * lifeExponent());
+    }
+    double mean = Math.pow(worn / STEPS, 1 / lifeExponent());
+    return meanElementN / mean * elements * cos() * radial / STEPS;
   }
 
   double cos() {

@@ -65,9 +65,33 @@ public final class SettingLife {
    * @param relativeLife 1 at a setting of nothing
    * @param tiltNmPerMrad secant stiffness
    * @param loadZone share of the more loaded row's elements that carry
+   * @param tiltMrad how far the hub tips under its own load
+   * @param equivalentOneN radial load with half a circle loaded that wears row one as much
+   * @param equivalentTwoN the same of row two
    */
   public record Point(
-      double settingMm, double relativeLife, double tiltNmPerMrad, double loadZone) {}
+      double settingMm,
+      double relativeLife,
+      double tiltNmPerMrad,
+      double loadZone,
+      double tiltMrad,
+      double equivalentOneN,
+      double equivalentTwoN) {
+
+    /**
+     * Basic rating life of the pair by ISO 281, in million turns: each row (C/P)^p with p 3 for
+     * balls and 10/3 for rollers, together (Σ L^−e)^(−1/e). For comparing, never a promise.
+     *
+     * @param oneN rating of row one, over 0
+     * @param twoN rating of row two, over 0
+     */
+    public double millionTurns(double oneN, double twoN, boolean rollers) {
+      double p = rollers ? 10.0 / 3 : 3;
+      double e = rollers ? 9.0 / 8 : 10.0 / 9;
+      double worn = Math.pow(equivalentOneN / oneN, p * e) + Math.pow(equivalentTwoN / twoN, p * e);
+      return Math.pow(worn, -1 / e);
+    }
+  }
 
   private final Hub hub;
   private final double[] cosines = new double[ANGLES];
@@ -108,10 +132,16 @@ public final class SettingLife {
     State tilted = state(setting, hub.momentNm * 1000);
     double turned = Math.abs(tilted.theta - plain.theta) * 1000;
     return new Point(
-        setting, plain.life / unit, turned == 0 ? 0 : hub.momentNm / turned, plain.zone);
+        setting,
+        plain.life / unit,
+        turned == 0 ? 0 : hub.momentNm / turned,
+        plain.zone,
+        plain.theta * 1000,
+        hub.one.equivalent(plain.one),
+        hub.two.equivalent(plain.two));
   }
 
-  private record State(double theta, double life, double zone) {}
+  private record State(double theta, double life, double zone, double one, double two) {}
 
   /** Damped Newton on a convex energy: it always comes down. Begins where the last one ended. */
   private State state(double setting, double extraNmm) {
@@ -233,7 +263,7 @@ public final class SettingLife {
     double worn =
         Math.pow(one / hub.one.capacity(), e * hub.one.lifeExponent())
             + Math.pow(two / hub.two.capacity(), e * hub.two.lifeExponent());
-    return new State(x[2], Math.pow(worn, -1 / e), zone(more, x, setting));
+    return new State(x[2], Math.pow(worn, -1 / e), zone(more, x, setting), one, two);
   }
 
   /** Mean load of a row with the exponent of its contact. */

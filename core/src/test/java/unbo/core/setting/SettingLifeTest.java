@@ -53,6 +53,18 @@ class SettingLifeTest {
     assertThat(point.loadZone()).isBetween(0.4, 0.6);
   }
 
+  /** Near half a circle loaded the load of each row comes back: 4 kN between two is 2 kN each. */
+  @Test
+  void theEquivalentLoadIsTheRadialOne() {
+    Point point = SettingLife.at(hub(4000, 0), 0);
+    assertThat(point.equivalentOneN()).isCloseTo(2000, within(60.0));
+    assertThat(point.equivalentTwoN()).isCloseTo(point.equivalentOneN(), within(1e-3));
+    double one = Math.pow(20_000 / point.equivalentOneN(), 10.0 / 3);
+    assertThat(point.millionTurns(20_000, 20_000, true) / one)
+        .as("two equal rows")
+        .isCloseTo(0.540, within(0.001));
+  }
+
   /** The far end of a wide hub is mirrored by the near one: thrust either way is alike. */
   @Property(tries = 20)
   void aHubIsAlikeEitherWayRound(

@@ -1,0 +1,272 @@
+package unbo.app.setting;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import unbo.app.drawing.SettingCurve;
+import unbo.app.job.Form;
+import unbo.app.job.Workpiece;
+import unbo.app.web.FieldProblems;
+import unbo.app.working.Figure;
+import unbo.app.working.WorkingView;
+import unbo.app.working.Workings;
+import unbo.core.arrangement.Assembly;
+import unbo.core.arrangement.BearingPlace;
+import unbo.core.load.WheelLoad;
+import unbo.core.measure.Measured;
+import unbo.core.measure.Window;
+import unbo.core.section.BearingPortrait;
+import unbo.core.section.InternalGeometry;
+import unbo.core.setting.PairRow;
+import unbo.core.setting.SettingLife;
+import unbo.core.setting.SettingLife.Hub;
+import unbo.core.setting.SettingLife.Mounting;
+import unbo.core.setting.SettingLife.Point;
+import unbo.core.units.NumberEntry;
+import unbo.core.units.Problem;
+
+/**
+ * Life and stiffness of a pair against its setting, under the load that its wheel brings.
+ *
+ * @param moment about the pair's middle; null while the load is missing
+ * @param picture null while the load is missing
+ * @param lines what it says, sentences
+ */
+public record LifePanel(
+    Form form,
+    FieldProblems problems,
+    Figure moment,
+    SettingCurve picture,
+    List<String> lines,
+    List<WorkingView> workings) {
+
+  private static final double FROM_MM = -0.1;
+  private static final double TO_MM = 0.4;
+  private static final int POINTS = 51;
+  private static final double RIM_MM = 200;
+
+  /** Empty where there are no two rows that are set against each other. */
+  static Optional<LifePanel> of(Workpiece piece, Form form) {
+    return Pair.of(piece).map(p -> new Reader(piece, form, p).read());
+  }
+
+  /** Whether a form is the panel's own. */
+  static boolean isMeant(Form form) {
+    return form.has("life-kg");
+  }
+
+  public String get(String field) {
+    return form.get(field);
+  }
+
+  public boolean isEntered() {
+    return picture != null || !problems.isEmpty();
+  }
+
+  /** Two set rows of one arrangement. */
+  private record Pair(PairRow one, PairRow two, double spanMm, Mounting mounting) {
+
+    static Optional<Pair> of(Workpiece piece) {
+      Assembly assembly = piece.assembly();
+      List<BearingPlace> places = assembly.arrangement().namedPlaces();
+      if (places.size() != 2 || assembly.arrangement().adjustments().isEmpty()) {
+        return Optional.empty();
+      }
+      Optional<PairRow> one = row(assembly, places.get(0));
+      Optional<PairRow> two = row(assembly, places.get(1));
+      if (one.isEmpty() || two.isEmpty()) {
+        return Optional.empty();
+      }
+      double span =
+          assembly.valueOf(places.get(1).id() + ".middle")
+              - assembly.valueOf(places.get(0).id() + ".middle");
+      return span <= 0
+          ? Optional.empty()
+          : Optional.of(
+              new Pair(
+                  one.get(),
+                  two.get(),
+                  span,
+                  places.get(0).facingRight() ? Mounting.BACK_TO_BACK : Mounting.FACE_TO_FACE));
+    }
+
+    private static Optional<PairRow> row(Assembly assembly, BearingPlace place) {
+      return assembly
+          .bearingAt(place.id())
+          .filter(b -> b.isTaper() || b.family().id().equals("angular-contact-ball"))
+          .flatMap(b -> BearingPortrait.of(b).inside())
+          .map(Pair::row);
+    }
+
+    private static PairRow row(InternalGeometry in) {
+      double angle = in.contactAngleDeg().orElse(in.lengthMm().isPresent() ? 14 : 25);
+      return new PairRow(in.perRow(), in.elementMm(), in.lengthMm().orElse(0), angle, in.pitchMm());
+    }
+  }
+
+  /** One panel being read. */
+  private static final class Reader {
+    private final Workpiece piece;
+    private final Form form;
+    private final Pair pair;
+    private final FieldProblems problems = new FieldProblems();
+    private final Workings workings = new Workings("life");
+
+    Reader(Workpiece piece, Form form, Pair pair) {
+      this.piece = piece;
+      this.form = form;
+      this.pair = pair;
+    }
+
+    LifePanel read() {
+      Optional<Double> kg = number("life-kg", 1, 20_000);
+      double offset = number("life-offset", -300, 300).orElse(0.0);
+      double radius = number("life-radius", 20, 1000).orElse(300.0);
+      double side = number("life-side", 0, 1.5).orElse(0.0);
+      if (kg.isEmpty() || !problems.isEmpty()) {
+        return new LifePanel(form, problems, null, null, List.of(), List.of());
+      }
+      WheelLoad load =
+          WheelLoad.of(
+              kg.get() * WheelLoad.G, 0, offset, radius, side, !get("life-bend").equals("inside"));
+      Hub hub = hub(load);
+      List<Point> curve = SettingLife.curve(hub, FROM_MM, TO_MM, POINTS);
+      Optional<Measured> measured = measured();
+      Window window = window();
+      Figure moment =
+          workings.figure(
+              "",
+              load.moment(),
+              String.format(Locale.ROOT, "%.0f Nm", load.moment().result().value())
+                  .replace('-', '−'));
+      return new LifePanel(
+          form,
+          problems,
+          moment,
+          SettingCurve.of(
+              curve,
+              window,
+              measured.map(m -> List.of(m.least(), m.value(), m.most())).orElse(List.of())),
+          lines(hub, curve, window, measured),
+          workings.all());
+    }
+
+    private Hub hub(WheelLoad load) {
+      double plane = pair.spanMm / 2 + load.planeMm();
+      double moment = 0.05 * load.radialN() * pair.spanMm / 1000;
+      return new Hub(
+          pair.one,
+          pair.two,
+          pair.spanMm,
+          plane,
+          load.radialN(),
+          load.axialN(),
+          pair.mounting,
+          moment);
+    }
+
+    /** The dialled setting, as the record has it. */
+    private Optional<Measured> measured() {
+      SetRecord record = SettingResults.record(piece);
+      Optional<Measured> dialled =
+          record
+              .endPlay(Stage.PINNED)
+              .or(() -> record.endPlay(Stage.FIRST))
+              .map(unbo.core.measure.Readings::result);
+      return dialled.or(
+          () ->
+              record.general().values().stream()
+                  .filter(s -> s.unit().equals("mm"))
+                  .flatMap(s -> s.measured().stream())
+                  .map(unbo.core.measure.Readings::result)
+                  .findFirst());
+    }
+
+    private Window window() {
+      SetRecord record = SettingResults.record(piece);
+      return piece.arrangement().isSetByNutPosition()
+          ? record.nut().window()
+          : record.general().values().stream()
+              .filter(s -> s.unit().equals("mm"))
+              .flatMap(s -> s.window().stream())
+              .findFirst()
+              .orElse(null);
+    }
+
+    private List<String> lines(
+        Hub hub, List<Point> curve, Window window, Optional<Measured> measured) {
+      List<String> lines = new java.util.ArrayList<>();
+      if (window != null) {
+        lines.add(
+            "Across the limits: "
+                + said(hub, window.from())
+                + " at the lower end, "
+                + said(hub, window.to())
+                + " at the upper.");
+      }
+      measured.ifPresent(
+          m ->
+              lines.add(
+                  "As measured: "
+                      + said(hub, m.value())
+                      + String.format(
+                          Locale.ROOT,
+                          ", %.0f %% of its elements carry.",
+                          100 * SettingLife.at(hub, m.value()).loadZone())));
+      lines.add(cliff(curve));
+      return List.copyOf(lines);
+    }
+
+    /** Where preload has taken half of the life that is there with nothing. */
+    private static String cliff(List<Point> curve) {
+      return curve.stream()
+          .filter(p -> p.settingMm() < 0 && p.relativeLife() < 0.5)
+          .max(java.util.Comparator.comparingDouble(Point::settingMm))
+          .map(
+              p ->
+                  String.format(
+                      Locale.ROOT,
+                      "With %.2f mm of preload half of the life is gone; a dial’s error and the drift of heat are 0.01 to 0.02 mm. The peak is never a target: that cliff stands beside it.",
+                      -p.settingMm()))
+          .orElse(
+              "Under this load the cliff lies beyond 0.1 mm of preload. The peak is never a target.");
+    }
+
+    /** Life against that at nothing, and how much further the wheel tips than there. */
+    private static String said(Hub hub, double setting) {
+      Point p = SettingLife.at(hub, setting);
+      double more = Math.abs(p.tiltMrad() - SettingLife.at(hub, 0).tiltMrad()) / 1000 * RIM_MM;
+      return String.format(
+          Locale.ROOT,
+          "%.2f of the life, the wheel tips %.2f mm more at %.0f mm from the axle",
+          p.relativeLife(),
+          more,
+          RIM_MM);
+    }
+
+    private String get(String field) {
+      return form.get(field).strip();
+    }
+
+    private Optional<Double> number(String field, double least, double most) {
+      String text = get(field);
+      if (text.isEmpty()) {
+        return Optional.empty();
+      }
+      Optional<Double> read = NumberEntry.parse(text).filter(n -> n >= least && n <= most);
+      if (read.isEmpty()) {
+        problems.add(
+            field,
+            new Problem(
+                text,
+                "Not a value of a wheel.",
+                "Enter " + plain(least) + " to " + plain(most) + "."));
+      }
+      return read;
+    }
+
+    private static String plain(double value) {
+      return unbo.core.units.Digits.exact(value).replace('-', '−');
+    }
+  }
+}
