@@ -51,6 +51,7 @@ public final class StandardTables {
           "diagnosis.VoidRules",
           "safety.Cautions",
           "section.ListedInside",
+          "setting.SettingCards",
           "setting.SplitPin",
           "size.SizeVariant",
           "size.Telltales",

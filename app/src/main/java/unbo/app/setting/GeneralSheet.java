@@ -28,6 +28,7 @@ import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Window;
 import unbo.core.setting.ClampSlack;
+import unbo.core.setting.SettingCards;
 import unbo.core.setting.SettingOutcome;
 import unbo.core.setting.SettingWorkings;
 import unbo.core.setting.SpacerLength;
@@ -68,6 +69,7 @@ public record GeneralSheet(
    * @param words what it comes to; empty while nothing was entered
    * @param spacer a spacer against its distance, in a sentence; null where there is none
    * @param pair what it does to its bearings; null where that is not known
+   * @param card how it is set, step by step; empty where it is only tightened
    * @param slack of a cone before a quick release is clamped; null elsewhere
    */
   public record Row(
@@ -83,7 +85,8 @@ public record GeneralSheet(
       String words,
       Figure spacer,
       SpacerRow pair,
-      Figure slack) {
+      Figure slack,
+      List<String> card) {
 
     /** Whether there is something to read; a clamp is known by its torque alone. */
     public boolean isSet() {
@@ -149,7 +152,8 @@ public record GeneralSheet(
         setting.isEntered() ? GeneralOutcome.words(setting) : "",
         spacer.map(s -> spacer(title, s, workings)).orElse(null),
         SpacerRow.of(piece, title, spacer, workings).orElse(null),
-        slack(piece.assembly(), set, title, workings));
+        slack(piece.assembly(), set, title, workings),
+        set == null ? List.of() : SettingCards.of(set.by()));
   }
 
   private static Figure spacer(String title, SpacerLength s, Workings workings) {

@@ -12,6 +12,7 @@ import unbo.app.working.WorkingView;
 import unbo.app.working.Workings;
 import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.BearingPlace;
+import unbo.core.fit.Material;
 import unbo.core.load.WheelLoad;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Window;
@@ -22,6 +23,7 @@ import unbo.core.setting.SettingLife;
 import unbo.core.setting.SettingLife.Hub;
 import unbo.core.setting.SettingLife.Mounting;
 import unbo.core.setting.SettingLife.Point;
+import unbo.core.setting.WarmPlay;
 import unbo.core.units.NumberEntry;
 import unbo.core.units.Problem;
 
@@ -29,6 +31,7 @@ import unbo.core.units.Problem;
  * Life and stiffness of a pair against its setting, under the load that its wheel brings.
  *
  * @param moment about the pair's middle; null while the load is missing
+ * @param warm what heat does to the play; null while no heat was entered
  * @param picture null while the load is missing
  * @param lines what it says, sentences
  */
@@ -36,6 +39,7 @@ public record LifePanel(
     Form form,
     FieldProblems problems,
     Figure moment,
+    Figure warm,
     SettingCurve picture,
     List<String> lines,
     List<WorkingView> workings) {
@@ -60,7 +64,7 @@ public record LifePanel(
   }
 
   public boolean isEntered() {
-    return picture != null || !problems.isEmpty();
+    return picture != null || warm != null || !problems.isEmpty();
   }
 
   /** Two set rows of one arrangement. */
@@ -123,8 +127,10 @@ public record LifePanel(
       double offset = number("life-offset", -300, 300).orElse(0.0);
       double radius = number("life-radius", 20, 1000).orElse(300.0);
       double side = number("life-side", 0, 1.5).orElse(0.0);
+      Optional<WarmPlay> warm = warm();
+      Figure warmth = warm.map(w -> workings.figure("", w.change(), said(w))).orElse(null);
       if (kg.isEmpty() || !problems.isEmpty()) {
-        return new LifePanel(form, problems, null, null, List.of(), List.of());
+        return new LifePanel(form, problems, null, warmth, null, List.of(), workings.all());
       }
       WheelLoad load =
           WheelLoad.of(
@@ -143,12 +149,46 @@ public record LifePanel(
           form,
           problems,
           moment,
+          warmth,
           SettingCurve.of(
               curve,
               window,
               measured.map(m -> List.of(m.least(), m.value(), m.most())).orElse(List.of())),
           lines(hub, curve, window, measured),
           workings.all());
+    }
+
+    /** What the rise of axle and hub since the setting does to the play. */
+    private Optional<WarmPlay> warm() {
+      Optional<Double> axle = number("life-axle-warm", -60, 150);
+      Optional<Double> hub = number("life-hub-warm", -60, 150);
+      if (axle.isEmpty() && hub.isEmpty()) {
+        return Optional.empty();
+      }
+      double cot =
+          pair.one.meanMm() / 2 / Math.tan(Math.toRadians(pair.one.angleDeg()))
+              + pair.two.meanMm() / 2 / Math.tan(Math.toRadians(pair.two.angleDeg()));
+      Material ofHub =
+          Material.withId(piece.arrangement().fact("housing-material")).orElse(Material.STEEL);
+      return Optional.of(
+          WarmPlay.of(
+              pair.spanMm,
+              cot,
+              axle.orElse(0.0),
+              hub.orElse(0.0),
+              Material.STEEL,
+              ofHub,
+              pair.mounting));
+    }
+
+    private static String said(WarmPlay warm) {
+      return String.format(
+              Locale.ROOT,
+              "%+.3f mm (%+.3f mm along the axis, %+.3f mm by the diameters)",
+              warm.change().result().value(),
+              warm.axialMm(),
+              warm.radialMm())
+          .replace('-', '−');
     }
 
     private Hub hub(WheelLoad load) {

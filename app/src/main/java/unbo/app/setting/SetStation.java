@@ -15,6 +15,7 @@ import unbo.app.job.Worksheet;
 import unbo.app.web.Figures;
 import unbo.app.working.WorkingView;
 import unbo.core.arrangement.Arrangement;
+import unbo.core.section.TurnsFree;
 
 /** Set: at the castle nut in the vehicle's school; every other arrangement by the general sheet. */
 @Component
@@ -55,7 +56,10 @@ class SetStation implements Worksheet {
   public void fill(Model model, Workpiece piece, Selection selection, Form form) {
     model.addAttribute("settingLife", LifePanel.of(piece, form).orElse(null));
     // The panel is a form of its own: what is asked of it leaves the sheet as recorded.
-    fillSheet(model, piece, LifePanel.isMeant(form) ? Form.none() : form);
+    model.addAttribute("sums", SumsPanel.of(piece, form));
+    model.addAttribute("turnsFree", TurnsFree.of(piece.assembly()).gaps());
+    boolean panel = LifePanel.isMeant(form) || SumsPanel.isMeant(form);
+    fillSheet(model, piece, panel ? Form.none() : form);
   }
 
   private void fillSheet(Model model, Workpiece piece, Form form) {

@@ -347,4 +347,56 @@ class GeneralSetTest extends PageTest {
     mvc.perform(get("/bench/a4/set").param("life-kg", "400").with(as("tuva")))
         .andExpect(content().string(not(containsString("class=\"curve-stiff\""))));
   }
+
+  /** Backlash at three places: the least rules; a longer wrench, a thread's own play, warm hubs. */
+  @Test
+  void sumsStandBesideTheSetting() throws Exception {
+    mvc.perform(
+            get("/bench/a22/set")
+                .param("sum-torque", "100")
+                .param("sum-wrench", "400")
+                .param("sum-extension", "100")
+                .param("sum-backlash", "0.14 0.10 0.12")
+                .param("sum-wanted", "0.20")
+                .with(as("tuva")))
+        .andExpect(content().string(containsString("0.15 ± 0.01 mm")))
+        .andExpect(content().string(containsString("Away from the pinion")))
+        .andExpect(content().string(containsString("80.0 ± 0.4 Nm")))
+        .andExpect(content().string(containsString("High, at the edge of the tooth")));
+    mvc.perform(get("/bench/a21/set").with(as("tuva")))
+        .andExpect(content().string(containsString("dial after locking")))
+        .andExpect(content().string(containsString("Procedure: ")));
+    mvc.perform(
+            get("/bench/a1/set").param("life-kg", "").param("life-hub-warm", "30").with(as("tuva")))
+        .andExpect(content().string(containsString("along the axis")));
+    mvc.perform(
+            get("/bench/a22/set")
+                .param("sum-torque", "much")
+                .param("sum-angle", "120")
+                .with(as("tuva")))
+        .andExpect(content().string(containsString("Enter 0 to 90°.")));
+  }
+
+  /** M24 × 1.5, 12 positions: two holes back and 0.18 mm dialled is 0.07 mm of preload. */
+  @Test
+  void feelBecomesANumber() throws Exception {
+    mvc.perform(
+            get("/bench/a1/set")
+                .param("sum-torque", "")
+                .param("sum-holes", "2")
+                .param("sum-play", "0.18")
+                .param("sum-thread", "M24x1.5")
+                .param("sum-positions", "12")
+                .with(as("tuva")))
+        .andExpect(content().string(containsString("By feel it stands at")))
+        .andExpect(content().string(containsString("−0.07 ± 0.01 mm")))
+        .andExpect(content().string(containsString("Preload past the cliff")));
+    mvc.perform(
+            get("/bench/a1/set")
+                .param("sum-torque", "")
+                .param("sum-holes", "2")
+                .param("sum-play", "0.18")
+                .with(as("tuva")))
+        .andExpect(content().string(containsString("Enter thread and positions per turn.")));
+  }
 }

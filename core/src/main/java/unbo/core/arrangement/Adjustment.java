@@ -61,7 +61,12 @@ public record Adjustment(String part, By by, Optional<Difference> difference, St
       return title;
     }
 
-    static By withWord(String word) {
+    /**
+     * The one of a word of the data, such as {@code two-nuts}.
+     *
+     * @throws IllegalArgumentException for another word
+     */
+    public static By withWord(String word) {
       return valueOf(word.toUpperCase(Locale.ROOT).replace('-', '_'));
     }
   }
