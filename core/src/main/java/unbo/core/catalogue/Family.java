@@ -19,6 +19,10 @@ public enum Family {
   FOUR_POINT_BALL("four-point-ball", "four-point contact ball bearing", "angular-contact-ball", 1),
   SPHERICAL_ROLLER("spherical-roller", "spherical roller bearing", "spherical-roller", 2),
   THRUST_NEEDLE("thrust-needle", "axial needle roller and cage assembly", "thrust-roller", 1),
+  INSERT_BALL("insert-ball", "insert ball bearing", "deep-groove-ball", 1),
+  TRACK_ROLLER("track-roller", "track roller with a stud", "needle-roller", 1),
+  ROD_END("rod-end", "rod end", "spherical-plain", 0),
+  ONE_WAY_CLUTCH("one-way-clutch", "one-way clutch", "one-way-clutch", 1),
   SELF_ALIGNING_BALL("self-aligning-ball", "self-aligning ball bearing", "self-aligning-ball", 2),
   CYLINDRICAL_ROLLER("cylindrical-roller", "cylindrical roller bearing", "cylindrical-roller", 1),
   THRUST_BALL("thrust-ball", "thrust ball bearing", "thrust-ball", 1),
@@ -67,6 +71,7 @@ public enum Family {
   public boolean isBall() {
     return switch (this) {
       case DEEP_GROOVE_BALL,
+              INSERT_BALL,
               ANGULAR_CONTACT_BALL,
               TWO_ROW_ANGULAR_BALL,
               WHEEL_UNIT,
@@ -78,6 +83,11 @@ public enum Family {
           true;
       default -> false;
     };
+  }
+
+  /** Whether only its envelope is known here: it is recognised and drawn, and nothing is summed. */
+  public boolean isEnvelopeOnly() {
+    return this == INSERT_BALL || this == TRACK_ROLLER || this == ROD_END || this == ONE_WAY_CLUTCH;
   }
 
   /** Whether it is one of the needle families. */

@@ -22,7 +22,7 @@ enum AxialHold {
   static AxialHold of(Bearing bearing) {
     return switch (bearing.family()) {
       case ANGULAR_CONTACT_BALL, HEADSET, TAPERED_ROLLER, THRUST_BALL, THRUST_NEEDLE -> ONE_WAY;
-      case DRAWN_CUP_NEEDLE, NEEDLE_ROLLER, NEEDLE_CAGE -> NONE;
+      case DRAWN_CUP_NEEDLE, NEEDLE_ROLLER, NEEDLE_CAGE, ONE_WAY_CLUTCH -> NONE;
       case CYLINDRICAL_ROLLER -> cylindrical(bearing.series());
       default -> BOTH;
     };

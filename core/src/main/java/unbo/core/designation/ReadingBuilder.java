@@ -130,7 +130,8 @@ final class ReadingBuilder {
     }
     boolean unit = bearing.family() == Family.WHEEL_UNIT || bearing.family() == Family.HEADSET;
     boolean hidden = isClosureHidden && !bearing.isTaper();
-    left = hidden || unit ? Closure.NOT_KNOWN : Closure.OPEN;
+    boolean shown = bearing.family().isEnvelopeOnly();
+    left = hidden || unit || shown ? Closure.NOT_KNOWN : Closure.OPEN;
     right = left;
     if (left == Closure.NOT_KNOWN) {
       doubts.add("Its closure is not known: look at both sides.");

@@ -32,7 +32,8 @@ public final class EnvelopeMetal {
           "spherical-roller",
           "thrust-ball",
           "thrust-roller",
-          "spherical-plain");
+          "spherical-plain",
+          "one-way-clutch");
 
   private EnvelopeMetal() {}
 

@@ -55,10 +55,11 @@ public record BearingPortrait(
       Bearing bearing, Closure left, Closure right, boolean full, OptionalDouble angle) {
     Envelope room = InternalGeometry.room(bearing);
     List<Piece> pieces = new ArrayList<>(rings(bearing, room, full, angle));
-    if (!full && bearing.family() != Family.THRUST_NEEDLE) {
+    boolean shown = bearing.family().isEnvelopeOnly();
+    if (!full && !shown && bearing.family() != Family.THRUST_NEEDLE) {
       cage(pieces).ifPresent(pieces::add);
     }
-    if (ClosureShapes.canBeDrawn(bearing)) {
+    if (!shown && ClosureShapes.canBeDrawn(bearing)) {
       ClosureShapes closures = new ClosureShapes(room, bearing, full);
       closures.of(left, true).ifPresent(pieces::add);
       closures.of(right, false).ifPresent(pieces::add);
@@ -103,6 +104,8 @@ public record BearingPortrait(
             new Piece("rollers", shapes.rollers()),
             new Piece("outer ring", List.of(shapes.outer())));
       }
+      case INSERT_BALL -> InsertShapes.pieces(room, bearing);
+      case TRACK_ROLLER -> TrackRollerShapes.pieces(room);
       case THRUST_NEEDLE ->
           List.of(new Piece("needles and cage", new NeedleCageShapes(room, true).shapes("all")));
       case NEEDLE_CAGE ->
@@ -127,6 +130,11 @@ public record BearingPortrait(
           BallShapes.angular(room, true, angle.orElse(USUAL_ANGLE_DEG));
       case TWO_ROW_ANGULAR_BALL, TWO_ROW_BALL, WHEEL_UNIT -> BallShapes.doubleRow(room);
       case DRAWN_CUP_NEEDLE -> RollerShapes.drawnCup(room);
+      case ONE_WAY_CLUTCH ->
+          bearing.series().equals("CSK")
+              ? BallShapes.deepGroove(room)
+              : RollerShapes.drawnCup(room);
+      case ROD_END -> new SphericalPlainShapes(room);
       case NEEDLE_ROLLER -> RollerShapes.machined(room, !bearing.isWithoutInnerRing());
       case THRUST_BALL -> new ThrustBallShapes(room);
       case SPHERICAL_PLAIN -> new SphericalPlainShapes(room);

@@ -49,7 +49,9 @@ public record InternalGeometry(
    */
   public static Optional<InternalGeometry> estimate(
       Bearing bearing, boolean fullComplement, OptionalDouble angle) {
-    if (bearing.family() == Family.SPHERICAL_PLAIN || bearing.family() == Family.THRUST_NEEDLE) {
+    boolean bare =
+        bearing.family() == Family.SPHERICAL_PLAIN || bearing.family() == Family.THRUST_NEEDLE;
+    if (bare || bearing.family().isEnvelopeOnly()) {
       return Optional.empty();
     }
     if (bearing.isTaper()) {

