@@ -106,6 +106,9 @@ public record ReadingRow(
 
   static String details(Reading reading) {
     List<String> details = new ArrayList<>();
+    if (reading.bearing().family().isEnvelopeOnly()) {
+      return closures(reading.left(), reading.right()) + " · no limits known";
+    }
     if (!reading.bearing().isTaper()) {
       details.add(closures(reading.left(), reading.right()));
       details.add(

@@ -142,6 +142,11 @@ public record BearingPortrait(
     };
   }
 
+  private static String elements(Bearing bearing) {
+    boolean clutch = bearing.family() == Family.ONE_WAY_CLUTCH && !bearing.series().equals("CSK");
+    return clutch ? "clamping rollers" : bearing.family().isNeedle() ? "needles" : "balls";
+  }
+
   /** Inner pieces, elements and outer pieces told apart by how they are drawn. */
   private static List<Piece> split(BearingShapes shapes, Bearing bearing) {
     boolean thrust = bearing.family() == Family.THRUST_BALL;
@@ -157,10 +162,7 @@ public record BearingPortrait(
     }
     List<Piece> pieces = new ArrayList<>();
     add(pieces, thrust ? "shaft washer" : "inner ring", inner);
-    add(
-        pieces,
-        bearing.family().isNeedle() ? "needles" : "balls",
-        elements.isEmpty() ? uncut(outer) : elements);
+    add(pieces, elements(bearing), elements.isEmpty() ? uncut(outer) : elements);
     outer.removeIf(s -> s.look() == Shape.Look.UNCUT);
     add(pieces, thrust ? "housing washer" : "outer ring", outer);
     return pieces;

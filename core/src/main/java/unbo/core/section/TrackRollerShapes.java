@@ -5,8 +5,8 @@ import unbo.core.section.BearingPortrait.Piece;
 import unbo.core.section.BearingShapes.Envelope;
 
 /**
- * A track roller on needles about the head of its stud. The stud behind it is longer than drawn;
- * the inside is for the drawing alone.
+ * A track roller on needles about the head of its stud, which stands out behind it and is not drawn
+ * there; the inside is for the drawing alone.
  */
 final class TrackRollerShapes {
 
@@ -20,11 +20,7 @@ final class TrackRollerShapes {
     double head = room.bore() + 0.2 * room.section();
     double needles = head + NEEDLE_SHARE * room.section();
     return List.of(
-        new Piece(
-            "stud",
-            List.of(
-                Shape.rectangle(Shape.Look.UNCUT, from, to, 0, head),
-                Shape.rectangle(Shape.Look.UNCUT, to, to + room.width(), 0, room.bore()))),
+        new Piece("stud", List.of(Shape.rectangle(Shape.Look.UNCUT, from, to, 0, head))),
         new Piece(
             "needles",
             List.of(
