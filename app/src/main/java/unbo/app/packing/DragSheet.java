@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
@@ -257,32 +256,15 @@ public record DragSheet(
 
     private Optional<Friction.Question> question(
         Bearing b, Choice choice, double load, double viscosity) {
-      return DragFamily.of(b)
-          .map(
-              f ->
-                  new Friction.Question(
-                      f.word(),
-                      b.boreMm(),
-                      b.outerMm(),
-                      OptionalDouble.of(b.widthMm()),
-                      tins.rpm().orElseThrow(),
-                      load,
-                      0,
-                      viscosity,
-                      choice.fill(),
-                      false,
-                      false,
-                      choice.seal(),
-                      2,
-                      OptionalDouble.empty(),
-                      choice.hybrid(),
-                      OptionalDouble.empty(),
-                      0,
-                      f.rows(),
-                      ROOM_C));
+      return new DragQuestion(
+              tins.rpm().orElseThrow(),
+              load,
+              viscosity,
+              choice.fill(),
+              choice.seal(),
+              choice.hybrid())
+          .of(b);
     }
-
-    private static final double ROOM_C = 20;
 
     private String steady(
         Map<BearingPlace, Bearing> bearings, Choice choice, double load, double viscosity) {
@@ -291,10 +273,10 @@ public record DragSheet(
       if (q.isEmpty() || Friction.of(q.get()).runningC().isEmpty()) {
         return "";
       }
-      double warm = Friction.of(q.get()).runningC().getAsDouble() - ROOM_C;
+      double warm = Friction.of(q.get()).runningC().getAsDouble() - DragQuestion.ROOM_C;
       double minutes = Drag.minutesToSteady(q.get()).orElse(0);
       String typed =
-          warm + ROOM_C > tins.celsius().orElseThrow() + 10
+          warm + DragQuestion.ROOM_C > tins.celsius().orElseThrow() + 10
               ? " That is warmer than what was typed: enter it as the heat at work."
               : "";
       return "By its own drag about "

@@ -143,7 +143,11 @@ class AccessibilityTest extends AppTest {
     pages.add("/bench/a10/set?shim-readings=0.032&shim-from=0.03&shim-to=0.07");
     pages.add("/bench/a4/strip");
     pages.addAll(
-        List.of("/causes", "/tins", "/bench/a1/pack?tin-rpm=700&tin-hot=50&tin-water=salt"));
+        List.of(
+            "/causes",
+            "/vehicles/1/drag?kmh=80&kg=900",
+            "/tins",
+            "/bench/a1/pack?tin-rpm=700&tin-hot=50&tin-water=salt"));
     pages.add("/bench/a4/fit?shaft-zone=j6&housing-zone=N7&housing-material=aluminium");
     pages.add("/bench/a4/read?path-turning=full&path-standing=part&reuse-nail=bad");
     pages.add(

@@ -1,0 +1,52 @@
+package unbo.app.packing;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import unbo.core.catalogue.Bearing;
+import unbo.core.friction.Friction;
+import unbo.core.friction.Friction.Seal;
+
+/**
+ * How a bearing runs, to ask what it costs.
+ *
+ * @param viscosityMm2s of the base oil at work
+ * @param fill of the free volume
+ * @param hybrid ceramic balls in steel rings
+ */
+record DragQuestion(
+    double rpm, double radialN, double viscosityMm2s, double fill, Seal seal, boolean hybrid) {
+
+  /** Air round the bearing, °C. */
+  static final double ROOM_C = 20;
+
+  /** A third full, as run in. */
+  static final double USUAL_FILL = 0.3;
+
+  /** Empty for families without factors. Only balls have seals of their own here. */
+  Optional<Friction.Question> of(Bearing bearing) {
+    boolean balls = bearing.family().isBall();
+    return DragFamily.of(bearing)
+        .map(
+            family ->
+                new Friction.Question(
+                    family.word(),
+                    bearing.boreMm(),
+                    bearing.outerMm(),
+                    OptionalDouble.of(bearing.widthMm()),
+                    rpm,
+                    radialN,
+                    0,
+                    viscosityMm2s,
+                    fill,
+                    false,
+                    false,
+                    balls ? seal : Seal.OPEN,
+                    2,
+                    OptionalDouble.empty(),
+                    hybrid && balls,
+                    OptionalDouble.empty(),
+                    0,
+                    family.rows(),
+                    ROOM_C));
+  }
+}

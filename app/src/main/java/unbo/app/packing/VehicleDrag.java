@@ -1,0 +1,277 @@
+package unbo.app.packing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import unbo.app.job.Job;
+import unbo.app.vehicle.Vehicle;
+import unbo.app.web.FieldProblems;
+import unbo.app.working.Figure;
+import unbo.app.working.WorkingView;
+import unbo.app.working.Workings;
+import unbo.core.arrangement.Arrangements;
+import unbo.core.arrangement.Assembly;
+import unbo.core.catalogue.Bearing;
+import unbo.core.friction.Drag;
+import unbo.core.friction.Friction;
+import unbo.core.friction.Friction.Seal;
+import unbo.core.load.WheelLoad;
+import unbo.core.units.NumberEntry;
+import unbo.core.units.Problem;
+import unbo.core.vehicle.Position;
+import unbo.core.working.Working;
+
+/**
+ * What the wheel bearings of a vehicle cost in watts at one speed, each with its share, and what
+ * another choice would save against its price and against another way to spend it. What turns with
+ * something else than a wheel is not in it.
+ *
+ * @param rows the dearest first
+ * @param sum in words; empty while speed or mass is missing
+ * @param saved what the other choice saves, a sentence; empty while none is chosen
+ * @param perWatt prices for a watt, sentences
+ * @param left positions that are not reckoned
+ */
+public record VehicleDrag(
+    Map<String, String> fields,
+    FieldProblems problems,
+    List<Row> rows,
+    String sum,
+    String saved,
+    List<String> perWatt,
+    List<String> left,
+    List<WorkingView> workings) {
+
+  /** Full length of a bar. */
+  public static final double BAR = 120;
+
+  private static final double USUAL_TYRE_MM = 650;
+  private static final double VISCOSITY = 100;
+
+  /** A position. */
+  public record Row(
+      String position,
+      String bearings,
+      boolean assumed,
+      Figure watts,
+      double value,
+      double share) {}
+
+  /** Choices that are compared with what is there. */
+  public static final Map<String, String> CHOICES =
+      Map.of(
+          "fifth", "a fifth of the room filled",
+          "light", "light contact seals",
+          "shield", "shields",
+          "hybrid", "ceramic balls in steel rings");
+
+  static VehicleDrag of(Vehicle vehicle, Map<String, Job> last, Map<String, String> fields) {
+    return new Maker(vehicle, last, fields).make();
+  }
+
+  public String get(String field) {
+    return fields.getOrDefault(field, "");
+  }
+
+  public Map<String, String> choices() {
+    return new java.util.TreeMap<>(CHOICES);
+  }
+
+  private static final class Maker {
+    private final Vehicle vehicle;
+    private final Map<String, Job> last;
+    private final Map<String, String> fields;
+    private final FieldProblems problems = new FieldProblems();
+    private final Workings workings = new Workings("drag");
+    private double saved;
+    private double savedDoubt;
+
+    Maker(Vehicle vehicle, Map<String, Job> last, Map<String, String> fields) {
+      this.vehicle = vehicle;
+      this.last = last;
+      this.fields = fields;
+    }
+
+    VehicleDrag make() {
+      Optional<Double> kmh = number("kmh", 1, 300);
+      Optional<Double> kg = number("kg", 1, 60_000);
+      double tyre = number("tyre", 50, 2000).orElse(USUAL_TYRE_MM);
+      double viscosity = number("viscosity", 1, 5000).orElse(VISCOSITY);
+      List<Position> wheels =
+          vehicle.layout().positions().stream().filter(Position::wheelOut).toList();
+      List<String> left =
+          vehicle.layout().positions().stream()
+              .filter(p -> !p.wheelOut())
+              .map(Position::title)
+              .toList();
+      if (kmh.isEmpty() || kg.isEmpty() || !problems.isEmpty() || wheels.isEmpty()) {
+        return new VehicleDrag(fields, problems, List.of(), "", "", List.of(), left, List.of());
+      }
+      double rpm = kmh.get() / 3.6 / (Math.PI * tyre / 1000) * 60;
+      double perWheel = kg.get() * WheelLoad.G / wheels.size();
+      List<Row> rows = new ArrayList<>();
+      for (Position position : wheels) {
+        row(position, rpm, perWheel, viscosity).ifPresent(rows::add);
+      }
+      return shared(rows, left);
+    }
+
+    private VehicleDrag shared(List<Row> rows, List<String> left) {
+      double sum = rows.stream().mapToDouble(Row::value).sum();
+      List<Row> sorted =
+          rows.stream()
+              .map(
+                  r ->
+                      new Row(
+                          r.position,
+                          r.bearings,
+                          r.assumed,
+                          r.watts,
+                          r.value,
+                          sum == 0 ? 0 : r.value / sum))
+              .sorted(java.util.Comparator.comparingDouble(Row::value).reversed())
+              .toList();
+      String says =
+          rows.isEmpty()
+              ? "No bearing here has factors."
+              : String.format(Locale.ROOT, "%.1f W in all, about ± 30 %%.", sum);
+      return new VehicleDrag(
+          fields, problems, sorted, says, saving(), perWatt(), left, workings.all());
+    }
+
+    private Optional<Row> row(Position position, double rpm, double perWheel, double viscosity) {
+      Job job = last.get(position.code());
+      Assembly assembly =
+          job == null ? Assembly.assumed(Arrangements.of(position.arrangement())) : job.assembly();
+      List<Bearing> bearings =
+          assembly.arrangement().namedPlaces().stream()
+              .flatMap(p -> assembly.bearingAt(p.id()).stream())
+              .toList();
+      boolean read =
+          assembly.arrangement().namedPlaces().stream().allMatch(p -> assembly.isRead(p.id()));
+      double each = bearings.isEmpty() ? 0 : perWheel / bearings.size();
+      DragQuestion now =
+          new DragQuestion(rpm, each, viscosity, DragQuestion.USUAL_FILL, seal(), false);
+      double watts = 0;
+      Working shown = null;
+      for (Bearing bearing : bearings) {
+        Optional<Friction.Question> question = now.of(bearing);
+        if (question.isEmpty()) {
+          return Optional.empty();
+        }
+        Working one = Drag.watts(question.get());
+        watts += one.result().value();
+        shown = shown == null ? one : shown;
+        save(bearing, now, one);
+      }
+      return shown == null
+          ? Optional.empty()
+          : Optional.of(
+              new Row(
+                  position.title(),
+                  bearings.size() + " × " + bearings.get(0).designation(),
+                  !read,
+                  workings.figure(
+                      position.title() + ", one bearing",
+                      shown,
+                      String.format(Locale.ROOT, "%.2f W", watts)),
+                  watts,
+                  0));
+    }
+
+    private Seal seal() {
+      return get("seal").equals("shield")
+          ? Seal.SHIELD
+          : get("seal").equals("light-contact") ? Seal.LIGHT_CONTACT : Seal.CONTACT;
+    }
+
+    private String get(String field) {
+      return fields.getOrDefault(field, "").strip();
+    }
+
+    /** What the other choice takes off one bearing. */
+    private void save(Bearing bearing, DragQuestion now, Working one) {
+      DragQuestion other =
+          switch (get("choice")) {
+            case "fifth" ->
+                new DragQuestion(
+                    now.rpm(), now.radialN(), now.viscosityMm2s(), 0.2, now.seal(), false);
+            case "light" -> sealed(now, Seal.LIGHT_CONTACT);
+            case "shield" -> sealed(now, Seal.SHIELD);
+            case "hybrid" ->
+                new DragQuestion(
+                    now.rpm(), now.radialN(), now.viscosityMm2s(), now.fill(), now.seal(), true);
+            default -> now;
+          };
+      double less =
+          one.result().value() - Drag.watts(other.of(bearing).orElseThrow()).result().value();
+      saved += less;
+      savedDoubt += (other.seal() == now.seal() ? 0.3 : 0.5) * Math.abs(less);
+    }
+
+    private static DragQuestion sealed(DragQuestion now, Seal seal) {
+      return new DragQuestion(
+          now.rpm(), now.radialN(), now.viscosityMm2s(), now.fill(), seal, now.hybrid());
+    }
+
+    private String saving() {
+      if (!CHOICES.containsKey(get("choice"))) {
+        return "";
+      }
+      return String.format(
+              Locale.ROOT,
+              "With %s: %.2f W less, between %.2f and %.2f W.",
+              CHOICES.get(get("choice")),
+              saved,
+              saved - savedDoubt,
+              saved + savedDoubt)
+          .replace("-", "−");
+    }
+
+    /** Prices for a watt: of this choice, and of another way to spend. */
+    private List<String> perWatt() {
+      List<String> lines = new ArrayList<>();
+      Optional<Double> price = number("price", 0, 1e6);
+      Optional<Double> other = number("other-price", 0, 1e6);
+      Optional<Double> otherWatts = number("other-watts", 0.01, 1e5);
+      if (price.isPresent() && saved > 0) {
+        lines.add(
+            String.format(
+                Locale.ROOT,
+                "This choice: %.0f for a watt, between %.0f and %.0f.",
+                price.get() / saved,
+                price.get() / (saved + savedDoubt),
+                price.get() / Math.max(1e-9, saved - savedDoubt)));
+      }
+      if (other.isPresent() && otherWatts.isPresent()) {
+        lines.add(
+            String.format(
+                Locale.ROOT, "The other way: %.0f for a watt.", other.get() / otherWatts.get()));
+      }
+      return lines;
+    }
+
+    private Optional<Double> number(String field, double least, double most) {
+      String text = get(field);
+      if (text.isEmpty()) {
+        return Optional.empty();
+      }
+      Optional<Double> read = NumberEntry.parse(text).filter(n -> n >= least && n <= most);
+      if (read.isEmpty()) {
+        problems.add(
+            field,
+            new Problem(
+                text,
+                "Not a value of this.",
+                "Enter "
+                    + unbo.core.units.Digits.exact(least)
+                    + " to "
+                    + unbo.core.units.Digits.exact(most)
+                    + "."));
+      }
+      return read;
+    }
+  }
+}
