@@ -220,6 +220,11 @@ public record VehicleDrag(
       if (!CHOICES.containsKey(get("choice"))) {
         return "";
       }
+      if (Math.abs(saved) < 0.005) {
+        return "With "
+            + CHOICES.get(get("choice"))
+            + ": nothing to save, these bearings have none of it.";
+      }
       return String.format(
               Locale.ROOT,
               "With %s: %.2f W less, between %.2f and %.2f W.",
