@@ -8,9 +8,13 @@ import java.util.Map;
 import java.util.Optional;
 import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
+import unbo.app.working.Figure;
+import unbo.app.working.WorkingView;
+import unbo.app.working.Workings;
 import unbo.core.catalogue.Bearing;
 import unbo.core.damage.Reuse;
 import unbo.core.designation.DesignationReader;
+import unbo.core.measure.Window;
 import unbo.core.tolerance.InternalClearances;
 import unbo.core.units.LengthEntry;
 import unbo.core.units.Problem;
@@ -22,13 +26,22 @@ import unbo.core.units.Problem;
  * @param steps with what was found at each
  * @param play radial play as typed
  * @param group the clearance group it is judged by, in words; empty when none is known
+ * @param over the play against the group's greatest; null before it was dialled
  * @param verdict null while nothing was answered
  */
 public record ReuseSheet(
-    Reuse.Kind kind, List<StepRow> steps, String play, String group, Reuse.Verdict verdict) {
+    Reuse.Kind kind,
+    List<StepRow> steps,
+    String play,
+    String group,
+    Figure over,
+    Reuse.Verdict verdict,
+    List<WorkingView> workings) {
 
   static final String KIND = "reuse-kind";
   static final String PLAY = "reuse-play";
+
+  private static final Window NOT_OVER = new Window(Double.NEGATIVE_INFINITY, 0);
   private static final String STEP = "reuse-";
   private static final double MOST_PLAY_MM = 5;
 
@@ -58,12 +71,23 @@ public record ReuseSheet(
     String typed = fields.getOrDefault(PLAY, "").strip();
     Optional<Reuse.Play> play = play(typed, group, problems);
     boolean begun = !typed.isEmpty() || answers.values().stream().anyMatch(a -> !a.isEmpty());
+    Workings workings = new Workings("reuse");
+    Figure over =
+        play.map(Reuse.Play::over)
+            .map(w -> workings.judged("", w, NOT_OVER, said(w.result().value())))
+            .orElse(null);
     return new ReuseSheet(
         kind,
         rows,
         typed,
         group.map(Group::words).orElse(""),
-        begun ? Reuse.judge(kind, answers, play) : null);
+        over,
+        begun ? Reuse.judge(kind, answers, play) : null,
+        workings.all());
+  }
+
+  private static String said(double um) {
+    return Math.round(Math.abs(um)) + (um > 0 ? " µm over" : " µm under") + " the group’s greatest";
   }
 
   /** What the first bearing of the arrangement asks for. */

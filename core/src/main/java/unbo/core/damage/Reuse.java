@@ -6,6 +6,10 @@ import java.util.Map;
 import java.util.Optional;
 import unbo.core.tables.Table;
 import unbo.core.tolerance.InternalClearances;
+import unbo.core.working.Formula;
+import unbo.core.working.Input;
+import unbo.core.working.Origin;
+import unbo.core.working.Working;
 
 /**
  * Whether a part may go back, by a fixed procedure on the bench. One hard fault ends it; a step not
@@ -99,6 +103,32 @@ public final class Reuse {
     /** Against a group of the table. */
     public static Play of(double mm, InternalClearances.Clearance group, String name) {
       return new Play(mm, group.minUm(), group.maxUm(), name);
+    }
+
+    /** How far over the group's greatest clearance it lies, µm; negative is under that. */
+    public Working over() {
+      return Working.of(
+          Formula.of(
+              "Radial play over its group",
+              "µm",
+              "e = g − G",
+              v -> v.get("g") * UM - v.get("G"),
+              "ISO 5753-1.",
+              "Unmounted, dialled over the whole play under a small load."),
+          List.of(
+              Input.of(
+                  "g",
+                  "radial play",
+                  mm,
+                  DIAL_MM,
+                  "mm",
+                  Origin.measured("dial indicator on the bench")),
+              Input.exact(
+                  "G",
+                  "greatest clearance, group " + group,
+                  mostUm,
+                  "µm",
+                  Origin.table("ISO 5753-1"))));
     }
   }
 
