@@ -5,6 +5,20 @@
   const MOST_POINTS = 160;
   let stroke = null;
 
+  // A step slides off once by itself and again on request; never where somebody asked for no motion.
+  const still = window.matchMedia("(prefers-reduced-motion: reduce)");
+
+  function rest() {
+    if (still.matches) document.querySelectorAll(".strip-picture").forEach((svg) => svg.setCurrentTime(60));
+  }
+
+  document.addEventListener("click", (event) => {
+    if (!event.target.closest("[data-slide]")) return;
+    document.querySelectorAll(".strip-picture").forEach((svg) => svg.setCurrentTime(0));
+  });
+  document.addEventListener("DOMContentLoaded", rest);
+  document.addEventListener("htmx:afterSettle", rest);
+
   function spot(svg, event) {
     const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
     const within = (value, most) => Math.max(0, Math.min(most, value)).toFixed(1);

@@ -25,6 +25,7 @@ import unbo.core.strip.StripStep;
  * @param staying paths of what stays, with their looks
  * @param leaving paths of what leaves, where it sits
  * @param ghosts the same where it goes to, dashed
+ * @param slide how far what leaves moves, right and down in units of the drawing
  * @param arrow path of the arrow along which it leaves
  * @param force path of the force; empty where none is shown
  * @param entry where the force enters, null where none is shown
@@ -36,6 +37,7 @@ public record StripPicture(
     List<SectionDrawing.Outline> staying,
     List<SectionDrawing.Outline> leaving,
     List<String> ghosts,
+    String slide,
     String arrow,
     String force,
     Spot entry,
@@ -154,6 +156,7 @@ public record StripPicture(
           outlines(step.among().stream().filter(p -> !step.parts().contains(p)).toList()),
           outlines(step.parts()),
           step.parts().stream().flatMap(p -> shapes.get(p).stream()).map(this::ghost).toList(),
+          Spot.number(dx * scale.unitsPerMm()) + " " + Spot.number(-dr * scale.unitsPerMm()),
           arrow(),
           force.stream().map(Spot::pair).collect(Collectors.joining(" L", "M", "")),
           force.isEmpty() ? null : force.get(0),

@@ -253,4 +253,16 @@ class StripPageTest extends PageTest {
     assertThat(left.select(".routes").text()).contains("Does not reach", "8-17 mm", "20 mm");
     assertThat(left.select(".land-picture .land-there, .land-picture .land-corner")).isNotEmpty();
   }
+
+  /** What leaves slides off to scale; the picture at rest shows it where it sits. */
+  @Test
+  void aStepSlidesOff() throws Exception {
+    mvc.perform(get("/bench/a1/strip").with(as("tuva")))
+        .andExpect(content().string(containsString("<animateTransform")))
+        .andExpect(
+            content()
+                .string(
+                    org.hamcrest.Matchers.matchesPattern(
+                        "(?s).*values=\"0 0;[-0-9.]+ [-0-9.]+;.*;0 0\".*")));
+  }
 }
