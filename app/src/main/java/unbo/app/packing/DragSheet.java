@@ -9,6 +9,7 @@ import java.util.Optional;
 import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
+import unbo.app.web.NumberField;
 import unbo.app.working.Figure;
 import unbo.app.working.WorkingView;
 import unbo.app.working.Workings;
@@ -21,8 +22,6 @@ import unbo.core.friction.Friction.Seal;
 import unbo.core.lubricant.GreaseLife;
 import unbo.core.lubricant.Oil;
 import unbo.core.lubricant.TinChoice;
-import unbo.core.units.NumberEntry;
-import unbo.core.units.Problem;
 import unbo.core.working.Working;
 
 /**
@@ -331,20 +330,7 @@ public record DragSheet(
     }
 
     private Optional<Double> number(String field, double least, double most) {
-      String text = tins.get(field).strip();
-      if (text.isEmpty()) {
-        return Optional.empty();
-      }
-      Optional<Double> read = NumberEntry.parse(text).filter(n -> n >= least && n <= most);
-      if (read.isEmpty()) {
-        problems.add(
-            field,
-            new Problem(
-                text,
-                "Not a value of this work.",
-                "Enter " + (int) least + " to " + (int) most + "."));
-      }
-      return read;
+      return NumberField.read(field, tins.get(field), least, most, problems);
     }
   }
 

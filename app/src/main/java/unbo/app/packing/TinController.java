@@ -64,6 +64,34 @@ class TinController {
     return "redirect:/tins";
   }
 
+  @GetMapping("/sheets")
+  String sheetsAgain() {
+    return "redirect:/tins";
+  }
+
+  /** Several data sheets at once; all of them or none. */
+  @PostMapping("/sheets")
+  String sheets(
+      @RequestParam(defaultValue = "") String sheets,
+      @AuthenticationPrincipal Person person,
+      Model model,
+      HttpServletResponse response) {
+    FieldProblems problems = new FieldProblems();
+    TinSheets read = TinSheets.read(sheets, problems);
+    if (!problems.isEmpty()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      return show(model, new TinForm(Map.of("sheets", sheets), problems));
+    }
+    tins.saveAll(
+        read.tins().stream()
+            .map(
+                r ->
+                    new GreaseTin(
+                        r.tin(), r.place(), r.opened(), person.getName(), clock.instant()))
+            .toList());
+    return "redirect:/tins";
+  }
+
   @GetMapping("/{id}/empty")
   String again(@PathVariable long id) {
     return "redirect:/tins";

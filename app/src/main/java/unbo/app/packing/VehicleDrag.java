@@ -8,6 +8,7 @@ import java.util.Optional;
 import unbo.app.job.Job;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.web.FieldProblems;
+import unbo.app.web.NumberField;
 import unbo.app.working.Figure;
 import unbo.app.working.WorkingView;
 import unbo.app.working.Workings;
@@ -18,8 +19,6 @@ import unbo.core.friction.Drag;
 import unbo.core.friction.Friction;
 import unbo.core.friction.Friction.Seal;
 import unbo.core.load.WheelLoad;
-import unbo.core.units.NumberEntry;
-import unbo.core.units.Problem;
 import unbo.core.vehicle.Position;
 import unbo.core.working.Working;
 
@@ -259,24 +258,7 @@ public record VehicleDrag(
     }
 
     private Optional<Double> number(String field, double least, double most) {
-      String text = get(field);
-      if (text.isEmpty()) {
-        return Optional.empty();
-      }
-      Optional<Double> read = NumberEntry.parse(text).filter(n -> n >= least && n <= most);
-      if (read.isEmpty()) {
-        problems.add(
-            field,
-            new Problem(
-                text,
-                "Not a value of this.",
-                "Enter "
-                    + unbo.core.units.Digits.exact(least)
-                    + " to "
-                    + unbo.core.units.Digits.exact(most)
-                    + "."));
-      }
-      return read;
+      return NumberField.read(field, get(field), least, most, problems);
     }
   }
 }

@@ -7,6 +7,7 @@ import unbo.app.drawing.SettingCurve;
 import unbo.app.job.Form;
 import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
+import unbo.app.web.NumberField;
 import unbo.app.working.Figure;
 import unbo.app.working.WorkingView;
 import unbo.app.working.Workings;
@@ -24,8 +25,6 @@ import unbo.core.setting.SettingLife.Hub;
 import unbo.core.setting.SettingLife.Mounting;
 import unbo.core.setting.SettingLife.Point;
 import unbo.core.setting.WarmPlay;
-import unbo.core.units.NumberEntry;
-import unbo.core.units.Problem;
 
 /**
  * Life and stiffness of a pair against its setting, under the load that its wheel brings.
@@ -289,24 +288,7 @@ public record LifePanel(
     }
 
     private Optional<Double> number(String field, double least, double most) {
-      String text = get(field);
-      if (text.isEmpty()) {
-        return Optional.empty();
-      }
-      Optional<Double> read = NumberEntry.parse(text).filter(n -> n >= least && n <= most);
-      if (read.isEmpty()) {
-        problems.add(
-            field,
-            new Problem(
-                text,
-                "Not a value of a wheel.",
-                "Enter " + plain(least) + " to " + plain(most) + "."));
-      }
-      return read;
-    }
-
-    private static String plain(double value) {
-      return unbo.core.units.Digits.exact(value).replace('-', '−');
+      return NumberField.read(field, get(field), least, most, problems);
     }
   }
 }

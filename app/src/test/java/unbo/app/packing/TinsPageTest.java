@@ -187,4 +187,37 @@ class TinsPageTest extends PageTest {
     assertThat(pack("tin-rpm", "700", "tin-hot", "50", "drag-load", "heavy").text())
         .contains("Enter 0 to 100000.");
   }
+
+  private org.springframework.test.web.servlet.ResultActions sheets(String text) throws Exception {
+    return mvc.perform(
+        org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post("/tins/sheets")
+            .param("sheets", text)
+            .with(as("tuva"))
+            .with(csrf()));
+  }
+
+  /** All sheets or none; what is wrong is said with its line, and nothing typed is lost. */
+  @Test
+  void sheetsComeAsCsv() throws Exception {
+    long before = tins.count();
+    String page =
+        sheets("name;thickener;v40;v100\nCsv one;lithium;110;11\nCsv two;honey;110;11")
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    assertThat(page).contains("line 3: honey", "Not a thickener.", "Csv one;lithium");
+    assertThat(sheets("colour;name\nred;x").andReturn().getResponse().getContentAsString())
+        .contains("Not a column.");
+    assertThat(tins.count()).isEqualTo(before);
+    sheets(
+        "name,thickener,v40,v100,ep,refuses\nCsv one,lithium,110,11,yes,rubber brake\nCsv two,polyurea,,,,");
+    List<GreaseTin> added =
+        tins.findAll().stream().filter(t -> t.getName().startsWith("Csv ")).toList();
+    assertThat(added).hasSize(2);
+    GreaseTin first =
+        added.stream().filter(t -> t.getName().endsWith("one")).findFirst().orElseThrow();
+    assertThat(first.tin().extremePressure()).isTrue();
+    assertThat(first.tin().refuses()).containsExactlyInAnyOrder("rubber", "brake");
+    tins.deleteAll(added);
+  }
 }

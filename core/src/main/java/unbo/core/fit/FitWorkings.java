@@ -65,13 +65,7 @@ public final class FitWorkings {
             "Linear expansion of solids.",
             "Ring and seat at one temperature."),
         List.of(
-            Input.of(
-                "δ",
-                "interference cold",
-                cold.likely(),
-                2 * cold.sigma(),
-                "µm",
-                Origin.computed("above")),
+            cold(cold),
             Input.exact(
                 "αₛ",
                 "expansion of the seat",
@@ -115,6 +109,11 @@ public final class FitWorkings {
                 Origin.computed("seat and ring, in quadrature"))));
   }
 
+  private static Input cold(Spread cold) {
+    return Input.of(
+        "δ", "interference cold", cold.likely(), 2 * cold.sigma(), "µm", Origin.computed("above"));
+  }
+
   private static Spread cold(FitInput in, boolean isInner) {
     return isInner ? in.shaft().size().minus(in.bore()) : in.outside().minus(in.housing().size());
   }
@@ -144,13 +143,7 @@ public final class FitWorkings {
                 "Elastic, long tubes; friction of oiled seats, half as much again to pull, twice when rusty.")
             .by("pressure", "MPa", v -> v.get("k") * Math.max(0, v.get("δ"))),
         List.of(
-            Input.of(
-                "δ",
-                "interference",
-                cold.likely(),
-                2 * cold.sigma(),
-                "µm",
-                Origin.computed("above")),
+            cold(cold),
             Input.exact(
                 "k",
                 "pressure for each µm, what pressing flattens taken off",
@@ -267,13 +260,7 @@ public final class FitWorkings {
             "Ring and housing at one temperature."),
         List.of(
             Input.exact("T₀", "room", in.roomC(), "°C", Origin.entered("room")),
-            Input.of(
-                "δ",
-                "interference cold",
-                cold.likely(),
-                2 * cold.sigma(),
-                "µm",
-                Origin.computed("above")),
+            cold(cold),
             Input.of(
                 "Δα",
                 "housing over ring",

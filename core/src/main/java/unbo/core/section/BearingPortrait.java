@@ -144,7 +144,7 @@ public record BearingPortrait(
 
   private static String elements(Bearing bearing) {
     boolean clutch = bearing.family() == Family.ONE_WAY_CLUTCH && !bearing.series().equals("CSK");
-    return clutch ? "clamping rollers" : bearing.family().isNeedle() ? "needles" : "balls";
+    return clutch ? "rollers" : bearing.family().isNeedle() ? "needles" : "balls";
   }
 
   /** Inner pieces, elements and outer pieces told apart by how they are drawn. */
