@@ -25,7 +25,10 @@ import unbo.core.vehicle.VehicleTemplate;
 @SpringBootTest(
     webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
     // A graceful end waits half a minute for the streams of pages that nobody looks at any more.
-    properties = "server.shutdown=immediate")
+    properties = {
+      "server.shutdown=immediate",
+      "spring.jpa.properties.hibernate.session_factory.statement_inspector=unbo.app.CountedStatements"
+    })
 @ContextConfiguration(loader = OneStart.class)
 @ActiveProfiles("demo")
 public abstract class AppTest {
