@@ -77,7 +77,8 @@ public record CrankSheet(
         CrankPinch.of(
             new CrankPinch.Measured(
                 shoulder.get(), width.get(), u95, fit.input().housing().material(), rise, rise),
-            main);
+            main,
+            2 * fit.clearance().get().mounted().sigma());
     return Optional.of(drawn(pinch, workings, figures));
   }
 

@@ -3,9 +3,6 @@ package unbo.app.job;
 /** A position that some job converted: it is not original any more. */
 public interface Converted {
 
-  /** The job's id. */
-  long getJob();
-
   /** Code of the position. */
   String getPosition();
 

@@ -89,7 +89,7 @@ public interface JobRepository extends JpaRepository<Job, Long> {
       nativeQuery = true,
       value =
           """
-          select j.id as job, j.position as position, s.converted as now from job j
+          select j.position as position, s.converted as now from job j
           join job_sheet s on s.job_id = j.id and s.converted is not null
           where j.vehicle_id = :vehicle order by j.id""")
   List<Converted> conversions(long vehicle);

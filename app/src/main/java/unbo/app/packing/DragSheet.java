@@ -32,6 +32,7 @@ import unbo.core.working.Working;
  * @param steady how warm and after how long, a sentence; empty where it is not known
  * @param life of the grease; null outside the rule
  * @param lasts the same as distance and time, a sentence
+ * @param oil whose base oil it is reckoned with, a sentence
  * @param missing what is not reckoned and why; empty when all is
  */
 public record DragSheet(
@@ -40,6 +41,7 @@ public record DragSheet(
     Figure life,
     String lasts,
     String missing,
+    String oil,
     List<WorkingView> workings) {
 
   /** Bars are this long for the greatest saving. */
@@ -129,6 +131,8 @@ public record DragSheet(
           life.map(this::lasts)
               .orElse("Grease life: outside the rule, which ends at 120 °C and n·dₘ 500,000."),
           missing,
+          "Reckoned with the base oil of “%s”, %.0f mm²/s at that heat, a third full, and %.0f N on each bearing."
+              .formatted(tin.tin().name(), viscosity, load),
           workings.all());
     }
 

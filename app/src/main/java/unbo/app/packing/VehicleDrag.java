@@ -16,7 +16,6 @@ import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.Assembly;
 import unbo.core.catalogue.Bearing;
 import unbo.core.friction.Drag;
-import unbo.core.friction.Friction;
 import unbo.core.friction.Friction.Seal;
 import unbo.core.load.WheelLoad;
 import unbo.core.vehicle.Position;
@@ -103,8 +102,8 @@ public record VehicleDrag(
       List<String> left =
           vehicle.layout().positions().stream()
               .filter(p -> !p.wheelOut())
-              .map(Position::title)
-              .toList();
+              .map(p -> p.title() + " (does not turn with the wheels)")
+              .collect(java.util.stream.Collectors.toCollection(ArrayList::new));
       if (kmh.isEmpty() || kg.isEmpty() || !problems.isEmpty() || wheels.isEmpty()) {
         return new VehicleDrag(fields, problems, List.of(), "", "", List.of(), left, List.of());
       }
@@ -112,7 +111,9 @@ public record VehicleDrag(
       double perWheel = kg.get() * WheelLoad.G / wheels.size();
       List<Row> rows = new ArrayList<>();
       for (Position position : wheels) {
-        row(position, rpm, perWheel, viscosity).ifPresent(rows::add);
+        row(position, rpm, perWheel, viscosity)
+            .ifPresentOrElse(
+                rows::add, () -> left.add(position.title() + " (no factors for its bearings)"));
       }
       return shared(rows, left);
     }
@@ -153,14 +154,13 @@ public record VehicleDrag(
       double each = bearings.isEmpty() ? 0 : perWheel / bearings.size();
       DragQuestion now =
           new DragQuestion(rpm, each, viscosity, DragQuestion.USUAL_FILL, seal(), false);
+      if (bearings.stream().anyMatch(b -> DragFamily.of(b).isEmpty())) {
+        return Optional.empty();
+      }
       double watts = 0;
       Working shown = null;
       for (Bearing bearing : bearings) {
-        Optional<Friction.Question> question = now.of(bearing);
-        if (question.isEmpty()) {
-          return Optional.empty();
-        }
-        Working one = Drag.watts(question.get());
+        Working one = Drag.watts(now.of(bearing).orElseThrow());
         watts += one.result().value();
         shown = shown == null ? one : shown;
         save(bearing, now, one);

@@ -181,7 +181,7 @@ class TinsPageTest extends PageTest {
     Document sheet = pack("tin-rpm", "700", "tin-hot", "50", "drag-load", "1500", "drag-kmh", "80");
     assertThat(sheet.text())
         .contains("What it costs in watts", "the hub’s own seals are not in it", "15,000 h")
-        .contains("km at that")
+        .contains("km at that", "Reckoned with the base oil of")
         .doesNotContain("Ceramic balls");
     assertThat(pack("tin-rpm", "700", "tin-hot", "130").text()).contains("outside the rule");
     assertThat(pack("tin-rpm", "700", "tin-hot", "50", "drag-load", "heavy").text())

@@ -48,4 +48,11 @@ class VehicleDragTest extends PageTest {
     assertThat(page(newJob(), "kmh", "fast", "kg", "-4").text())
         .contains("Enter 1 to 300.", "Enter 1 to 60000.");
   }
+
+  /** A wheel on loose balls has no factors: it is named, not dropped from the sum in silence. */
+  @Test
+  void whatIsNotReckonedIsNamed() throws Exception {
+    assertThat(page(newJobOn("a5"), "kmh", "25", "kg", "100").text())
+        .contains("(no factors for its bearings)");
+  }
 }

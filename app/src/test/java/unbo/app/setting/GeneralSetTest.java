@@ -364,7 +364,7 @@ class GeneralSetTest extends PageTest {
         .andExpect(content().string(containsString("80.0 ± 0.4 Nm")))
         .andExpect(content().string(containsString("High, at the edge of the tooth")));
     mvc.perform(get("/bench/a21/set").with(as("tuva")))
-        .andExpect(content().string(containsString("dial after locking")))
+        .andExpect(content().string(containsString("So dial after locking")))
         .andExpect(content().string(containsString("Procedure: ")));
     mvc.perform(
             get("/bench/a1/set").param("life-kg", "").param("life-hub-warm", "30").with(as("tuva")))

@@ -24,9 +24,6 @@ import unbo.core.working.Working;
 public record CrankPinch(
     Working cold, Working warm, double freeMm, Working coldThrust, Working warmThrust) {
 
-  /** Doubt of a mounted clearance: a third of a usual group's width, our own assumption. */
-  private static final double PLAY_U95_UM = 5;
-
   /**
    * What was measured. Lengths mm, temperatures as rise over the cold measurement.
    *
@@ -61,8 +58,12 @@ public record CrankPinch(
     }
   }
 
-  /** What it comes to. */
-  public static CrankPinch of(Measured m, BallThrust main) {
+  /**
+   * What it comes to.
+   *
+   * @param playU95Um doubt of the main's radial clearance at 95 %, µm, 0 or more
+   */
+  public static CrankPinch of(Measured m, BallThrust main, double playU95Um) {
     Working cold = gap(m, 0, 0, "Displacement cold");
     Working warm = gap(m, m.caseRiseC, m.crankRiseC, "Displacement warm");
     double free = main.axialClearanceMm();
@@ -70,11 +71,11 @@ public record CrankPinch(
         cold,
         warm,
         free,
-        thrust("Thrust on each main, cold", cold, main),
-        thrust("Thrust on each main, warm", warm, main));
+        thrust("Thrust on each main, cold", cold, main, playU95Um),
+        thrust("Thrust on each main, warm", warm, main, playU95Um));
   }
 
-  private static Working thrust(String title, Working gap, BallThrust main) {
+  private static Working thrust(String title, Working gap, BallThrust main, double playU95Um) {
     return Working.of(
         Formula.of(
                 title,
@@ -96,7 +97,7 @@ public record CrankPinch(
                 "g",
                 "radial clearance mounted",
                 main.radialClearanceMm() * 1000,
-                PLAY_U95_UM,
+                playU95Um,
                 "µm",
                 Origin.computed("the ladder above")),
             Input.exact(

@@ -15,7 +15,8 @@ class CrankPinchTest {
   private static final BallThrust MAIN = new BallThrust(10.3, 7, 0.010, 1.04);
 
   private static CrankPinch pinch(double shoulder, double crank, double rise) {
-    return CrankPinch.of(new CrankPinch.Measured(shoulder, crank, 0.01, ALLOY, rise, rise), MAIN);
+    return CrankPinch.of(
+        new CrankPinch.Measured(shoulder, crank, 0.01, ALLOY, rise, rise), MAIN, 5);
   }
 
   /** 80 mm of light alloy on steel, both 70 K warmer: 0.064 mm. */

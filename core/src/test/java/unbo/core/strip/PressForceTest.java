@@ -14,6 +14,7 @@ class PressForceTest {
     "12 t, 117.68",
     "'10,5 tonnes', 102.97",
     "100 kN, 100",
+    "20 ton, 177.93",
     "shop press 20t by the door, 196.13"
   })
   void aForceIsRead(String text, double kn) {
