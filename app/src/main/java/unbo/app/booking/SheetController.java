@@ -15,7 +15,10 @@ import unbo.app.job.Job;
 import unbo.app.job.JobSection;
 import unbo.app.job.Jobs;
 import unbo.app.job.Worksheets;
+import unbo.app.photograph.Photograph;
+import unbo.app.photograph.Photographs;
 import unbo.app.proving.Proofs;
+import unbo.app.web.NoSuchPage;
 import unbo.app.web.ViewPreferences;
 
 /** The job sheet, on screen and on paper. */
@@ -27,9 +30,17 @@ class SheetController {
   private final Worksheets worksheets;
   private final Proofs proofs;
   private final Paper paper;
+  private final Photographs photographs;
   private final Clock clock;
 
-  SheetController(Jobs jobs, Worksheets worksheets, Proofs proofs, Paper paper, Clock clock) {
+  SheetController(
+      Jobs jobs,
+      Worksheets worksheets,
+      Proofs proofs,
+      Paper paper,
+      Photographs photographs,
+      Clock clock) {
+    this.photographs = photographs;
     this.jobs = jobs;
     this.worksheets = worksheets;
     this.proofs = proofs;
@@ -40,7 +51,8 @@ class SheetController {
   /** The sheet as it is printed. */
   @GetMapping("/sheet")
   String sheet(@PathVariable long id, Model model) {
-    fill(id, model);
+    Job job = fill(id, model);
+    model.addAttribute("photographs", PaperPhotograph.linked(photographs.of(job.getId())));
     return "sheet";
   }
 
@@ -48,6 +60,8 @@ class SheetController {
   @GetMapping("/sheet.pdf")
   ResponseEntity<byte[]> pdf(@PathVariable long id, Model model) {
     Job job = fill(id, model);
+    model.addAttribute(
+        "photographs", PaperPhotograph.embedded(photographs.of(job.getId()), this::small));
     return ResponseEntity.ok()
         .contentType(MediaType.APPLICATION_PDF)
         .header(
@@ -59,6 +73,12 @@ class SheetController {
         .body(paper.pdf("sheet-pdf", model.asMap()));
   }
 
+  private byte[] small(Photograph photograph) {
+    return photographs
+        .picture(photograph.getJobId(), photograph.getId(), true)
+        .orElseThrow(() -> new NoSuchPage("This photograph was deleted just now."));
+  }
+
   private Job fill(long id, Model model) {
     Job job = jobs.get(id);
     model.addAttribute("job", job);
@@ -66,6 +86,7 @@ class SheetController {
         "drawing",
         JobSection.onPaper(
             job, worksheets.marks(job, null, Form.none()), ViewPreferences.inch(model)));
+    model.addAttribute("pictures", worksheets.pictures(job, ViewPreferences.inch(model)));
     model.addAttribute("paragraphs", Paragraph.all(job, worksheets));
     model.addAttribute("prove", proofs.sheet(job));
     model.addAttribute("recheck", proofs.recheck(job));

@@ -245,7 +245,7 @@ class DemoYard {
     kept.put("hub", "");
     kept.put("seal", "flush with the hub, 0 mm");
     kept.forEach((part, words) -> taken.add(new StripRecord.Taken(part, words, OWNER, by.at())));
-    return new StripRecord(taken, Map.of(), Map.of());
+    return new StripRecord(taken, Map.of(), Map.of(), Map.of());
   }
 
   private void wedding(Vehicle marigold) {

@@ -65,7 +65,10 @@ final class BoughtSheet {
     }
     lines.addAll(flange());
     lines.addAll(fillets());
-    return lines.isEmpty() ? Optional.empty() : Optional.of(new BoughtHub(lines));
+    List<String> beside = beside();
+    return lines.isEmpty() && beside.isEmpty()
+        ? Optional.empty()
+        : Optional.of(new BoughtHub(lines, beside));
   }
 
   private List<BoughtHub.Line> flange() {
@@ -98,6 +101,28 @@ final class BoughtSheet {
               bought.get(i),
               broken.get(i),
               isFront ? corner : OptionalDouble.empty()));
+    }
+    return lines;
+  }
+
+  /** Against another that one could buy. */
+  private List<String> beside() {
+    String name = fields.get("other-name");
+    String other = name.isEmpty() ? "the other" : "“" + name + "”";
+    List<String> lines = new ArrayList<>();
+    List<Double> mine = list("bought-flange");
+    List<Double> theirs = list("other-flange");
+    if (!mine.isEmpty() && !theirs.isEmpty()) {
+      Instrument caliper = Instrument.withId("caliper").orElseThrow();
+      lines.add(
+          BoughtHub.flangeBeside(
+              Readings.of(mine, caliper).result(), Readings.of(theirs, caliper).result(), other));
+    }
+    List<Double> round = list("bought-fillets");
+    List<Double> otherRound = list("other-fillets");
+    for (int i = 0; i < Math.min(2, Math.min(round.size(), otherRound.size())); i++) {
+      String where = i == 0 ? "front" : "back";
+      lines.add(BoughtHub.filletBeside(where, round.get(i), otherRound.get(i), other));
     }
     return lines;
   }

@@ -44,7 +44,7 @@ public record FitExtras(
     return new FitExtras(
         DepthSheet.of(fields, problems, workings).orElse(null),
         BoughtSheet.of(fields, problems, place, onShaft, zones).orElse(null),
-        fields.makeshift().orElse(null),
+        fields.makeshift(piece.topSpeedKmh()).orElse(null),
         null,
         List.of(),
         "");
@@ -108,6 +108,9 @@ public record FitExtras(
                           + l.what().toLowerCase(java.util.Locale.ROOT)
                           + ": "
                           + l.says()));
+    }
+    if (bought != null) {
+      bought.beside().forEach(b -> lines.add("Bought hub, " + b));
     }
     if (makeshift != null) {
       lines.add("Held by: " + makeshift.title() + (makeshift.blocks() ? ", a makeshift." : "."));

@@ -35,6 +35,9 @@ import unbo.core.units.ReadingList;
 final class FitFields {
 
   /** All that is kept of a place. */
+  /** Kept with the vehicle, not with the fit. */
+  static final String TOP_SPEED = "top-speed";
+
   static final List<String> NAMES =
       List.of(
           "turning",
@@ -76,8 +79,11 @@ final class FitFields {
           "broken-flange",
           "bought-fillets",
           "broken-fillets",
+          "other-name",
+          "other-flange",
+          "other-fillets",
           "makeshift",
-          "top-speed",
+          TOP_SPEED,
           "laid-facing",
           "laid-tools",
           "laid-gloves",
@@ -285,15 +291,13 @@ final class FitFields {
 
   /**
    * How a seat is held without being mended; empty for a whole one, and for one that is refused.
+   *
+   * @param ofVehicle top speed that its vehicle has on record, km/h
    */
-  Optional<Makeshift> makeshift() {
+  Optional<Makeshift> makeshift(OptionalDouble ofVehicle) {
     Optional<Makeshift> chosen = Makeshift.withId(get("makeshift"));
-    Optional<Double> speed =
-        problems.take("top-speed", QuantityEntry.SPEED.parse(get("top-speed")));
-    OptionalDouble recorded =
-        speed.isPresent() && speed.get() > 0
-            ? OptionalDouble.of(speed.get())
-            : OptionalDouble.empty();
+    OptionalDouble typed = topSpeed();
+    OptionalDouble recorded = typed.isPresent() ? typed : ofVehicle;
     if (chosen.isPresent() && !chosen.get().isAllowed(recorded)) {
       problems.add(
           "makeshift",
@@ -306,6 +310,19 @@ final class FitFields {
       return Optional.empty();
     }
     return chosen;
+  }
+
+  /** Top speed as typed, km/h; empty where none was, or a wrong one. */
+  OptionalDouble topSpeed() {
+    Optional<Double> speed = problems.take(TOP_SPEED, QuantityEntry.SPEED.parse(get(TOP_SPEED)));
+    if (speed.isPresent() && !(speed.get() > 0)) {
+      problems.add(
+          TOP_SPEED,
+          new Problem(
+              get(TOP_SPEED), "Not a speed of a vehicle.", "Enter what its papers say in km/h."));
+      return OptionalDouble.empty();
+    }
+    return speed.map(OptionalDouble::of).orElse(OptionalDouble.empty());
   }
 
   /** The group of clearance; empty where the family has none. */

@@ -178,14 +178,14 @@ public record FitSheet(
     private RingRow ring(Fit fit, boolean inner) {
       Fit.Ring ring = inner ? fit.inner() : fit.outer();
       String title = inner ? "Inner ring on its shaft" : "Outer ring in its housing";
-      String text = interference(ring.cold().likely());
+      String text = FitMarks.interference(ring.cold().likely());
       String chance = String.format(Locale.ROOT, "%.0f %%", 100 * ring.tightChance());
       Figure force =
           ring.pressForceN() == 0
               ? null
               : workings.figure(
                   title, FitWorkings.force(fit.input(), inner), kilonewtons(ring.pressForceN()));
-      String hot = interference(ring.hot().likely());
+      String hot = FitMarks.interference(ring.hot().likely());
       return new RingRow(
           title,
           workings.figure(title, FitWorkings.interference(fit.input(), inner), text),
@@ -211,10 +211,6 @@ public record FitSheet(
 
     private static String whole(double value) {
       return String.format(Locale.ROOT, "%.0f", value).replace('-', '−');
-    }
-
-    private static String interference(double um) {
-      return String.format(Locale.ROOT, "%.0f µm ", Math.abs(um)) + (um > 0 ? "tight" : "loose");
     }
 
     private List<String> forms(Recommendation zones) {

@@ -7,23 +7,24 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
-import unbo.app.drawing.NoteText;
-import unbo.app.drawing.SeatSign;
-import unbo.app.drawing.SectionNote;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
 import unbo.app.job.LastTime;
 import unbo.app.job.Marks;
 import unbo.app.job.PaperLine;
+import unbo.app.job.PaperPicture;
 import unbo.app.job.Press;
 import unbo.app.job.Selection;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.job.Workpiece;
 import unbo.app.job.Worksheet;
+import unbo.app.stripping.RingDepth;
 import unbo.app.stripping.ShopPress;
+import unbo.app.stripping.StripRecord;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
+import unbo.app.web.ViewPreferences;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.fit.Fit;
 import unbo.core.units.Problem;
@@ -75,7 +76,7 @@ class FitStation implements Worksheet {
     boolean typed = form.typed() && FitFields.NAMES.stream().anyMatch(form::has);
     FieldProblems found = new FieldProblems();
     form.problems().copyTo(found);
-    Map<String, String> fields = typed ? fields(form) : record(piece).at(place.id());
+    Map<String, String> fields = typed ? fields(form) : recorded(piece, place);
     FitSheet sheet = FitSheet.of(piece, place, fields, found, figures);
     found.copyTo(form.problems());
     model.addAttribute("fit", sheet);
@@ -84,10 +85,25 @@ class FitStation implements Worksheet {
     addTried(model, record(piece).triedAt(place.id()), sheet.heat());
     model.addAttribute("conversion", record(piece).conversion());
     model.addAttribute("conversionQuestions", Conversion.QUESTIONS);
+    model.addAttribute("converted", pictures(piece, ViewPreferences.inch(model)));
     model.addAttribute(
         "seatsSince",
         lastTime.at(piece).map(l -> SeatsSince.lines(sheet, l, figures)).orElse(List.of()));
-    model.addAttribute("fitSaved", !typed && !fields.isEmpty());
+    model.addAttribute("fitSaved", !typed && !record(piece).at(place.id()).isEmpty());
+  }
+
+  /** Fields of the record, with what other records of this job and its vehicle know already. */
+  private Map<String, String> recorded(Workpiece piece, FitPlace place) {
+    Map<String, String> fields = new LinkedHashMap<>(record(piece).at(place.id()));
+    piece
+        .topSpeedKmh()
+        .ifPresent(kmh -> fields.putIfAbsent(FitFields.TOP_SPEED, figures.whole(kmh)));
+    RingDepth stood = piece.work().sheet(StripRecord.TYPE).rings().get(place.id());
+    if (stood != null) {
+      fields.putIfAbsent("depth-then", stood.depth());
+      fields.putIfAbsent("depth-stand-in", stood.from());
+    }
+    return fields;
   }
 
   /** The attempts so far, and what the last of them teaches. */
@@ -173,12 +189,18 @@ class FitStation implements Worksheet {
     if (!problems.isEmpty()) {
       return new Press.Refused(problems);
     }
+    OptionalDouble speed =
+        new FitFields(fields, place, job.arrangement(), new FieldProblems()).topSpeed();
+    fields.remove(FitFields.TOP_SPEED);
     FitRecord now = record(job).with(place.id(), fields, by.name());
     boolean all = FitPlace.of(job).stream().allMatch(p -> now.places().containsKey(p.id()));
     return Press.Taken.here(
         all ? StationMark.State.DONE : StationMark.State.WORKED_ON,
         place.title() + ": " + sheet.verdict(),
-        (changed, s) -> changed.work().write(FitRecord.TYPE, now));
+        (changed, s) -> {
+          changed.work().write(FitRecord.TYPE, now);
+          speed.ifPresent(kmh -> changed.getVehicle().recordTopSpeed(kmh));
+        });
   }
 
   private static Press converted(Job job, Form form, Press.By by) {
@@ -210,27 +232,17 @@ class FitStation implements Worksheet {
   public Marks marks(Workpiece piece, Form form) {
     if (form.typed() && !FitPlace.of(piece).isEmpty()) {
       FitPlace place = place(piece, new Selection(Station.FIT, null), form);
-      FitSheet sheet = FitSheet.of(piece, place, fields(form), new FieldProblems(), figures);
-      return sheet.fit() == null ? Marks.none() : Marks.of(notes(piece, sheet));
+      return Marks.of(FitMarks.of(piece, place, fields(form)));
+    }
+    FitRecord record = record(piece);
+    if (record.places().isEmpty()) {
+      return Marks.none();
     }
     return Marks.of(
-        worked(piece).stream()
-            .filter(s -> s.fit() != null)
-            .flatMap(s -> notes(piece, s).stream())
+        FitPlace.of(piece).stream()
+            .filter(p -> record.places().containsKey(p.id()))
+            .flatMap(p -> FitMarks.of(piece, p, record.at(p.id())).stream())
             .toList());
-  }
-
-  private static List<SectionNote> notes(Workpiece piece, FitSheet sheet) {
-    List<SectionNote> notes = new ArrayList<>();
-    for (boolean inner : new boolean[] {true, false}) {
-      String part = sheet.place().part(piece.arrangement(), inner);
-      String text = sheet.rings().get(inner ? 0 : 1).interference().text();
-      Fit.Ring ring = inner ? sheet.fit().inner() : sheet.fit().outer();
-      notes.add(
-          Marks.note(part, NoteText.of((inner ? "inner ring " : "outer ring ") + text))
-              .fitted(new SeatSign(inner, ring.cold().likely())));
-    }
-    return notes;
   }
 
   @Override
@@ -249,11 +261,26 @@ class FitStation implements Worksheet {
     }
     Conversion conversion = record(piece).conversion();
     if (conversion != null) {
-      lines.add(PaperLine.of("not original", conversion.now()));
+      lines.add(new PaperLine("not original", "", conversion.now()));
       conversion.lines().forEach(l -> lines.add(PaperLine.of("conversion", l)));
       conversion.open().forEach(q -> lines.add(PaperLine.of("conversion, open", q)));
     }
     return lines;
+  }
+
+  /** What is in a converted position now, over what it was made for. */
+  @Override
+  public List<PaperPicture> pictures(Workpiece piece, boolean inch) {
+    Conversion conversion = record(piece).conversion();
+    List<FitPlace> places = FitPlace.of(piece);
+    return places.isEmpty()
+        ? List.of()
+        : ConvertedDrawing.of(conversion, places.get(0), inch).stream()
+            .map(
+                d ->
+                    new PaperPicture(
+                        "Not original", d, ConvertedDrawing.says(conversion, places.get(0))))
+            .toList();
   }
 
   @Override

@@ -10,6 +10,7 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import unbo.app.vehicle.Vehicle;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
@@ -111,6 +112,11 @@ public class Job implements Workpiece {
   @Override
   public boolean hasOtherSide() {
     return vehicle.layout().brothers().containsKey(position);
+  }
+
+  @Override
+  public OptionalDouble topSpeedKmh() {
+    return vehicle.topSpeed();
   }
 
   @Override

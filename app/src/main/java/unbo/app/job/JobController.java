@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -43,7 +44,9 @@ class JobController {
     this.figures = figures;
   }
 
+  /** In one transaction: each of its own costs a connection and a word to end it. */
   @GetMapping
+  @Transactional(readOnly = true)
   String show(
       @PathVariable long id,
       @RequestParam(required = false) String at,

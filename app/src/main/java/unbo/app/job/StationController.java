@@ -6,6 +6,7 @@ import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -55,6 +56,7 @@ class StationController {
 
   /** The page as if the form were saved; nothing is written. */
   @PostMapping("/preview")
+  @Transactional(readOnly = true)
   String preview(
       @PathVariable long id,
       @PathVariable String station,

@@ -2,6 +2,7 @@ package unbo.app.job;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Assembly;
 import unbo.core.safety.Cautions;
@@ -30,6 +31,11 @@ public interface Workpiece {
   /** Id of the kind of vehicle that it is on; empty on the bench. */
   default Optional<String> vehicleKind() {
     return Optional.empty();
+  }
+
+  /** Top speed in its vehicle's papers, km/h; empty while not recorded, and on the bench. */
+  default OptionalDouble topSpeedKmh() {
+    return OptionalDouble.empty();
   }
 
   /** Whether another position mirrors its own, so that one can be judged by the other. */

@@ -70,6 +70,11 @@ public interface Worksheet {
     return List.of();
   }
 
+  /** What it draws on the job sheet beside the section. */
+  default List<PaperPicture> pictures(Workpiece piece, boolean inch) {
+    return List.of();
+  }
+
   /** What its record tells a later station of this job, in words. */
   default List<String> advises(Workpiece piece, Station later) {
     return List.of();

@@ -45,6 +45,14 @@ public class Worksheets {
     return at(station, piece).map(w -> w.paper(piece)).orElse(List.of());
   }
 
+  /** What all stations draw on the job sheet, in the order of the work. */
+  public List<PaperPicture> pictures(Workpiece piece, boolean inch) {
+    return all.keySet().stream()
+        .flatMap(s -> at(s, piece).stream())
+        .flatMap(w -> w.pictures(piece, inch).stream())
+        .toList();
+  }
+
   /** How the figures of all stations came about, in the order of the work. */
   public List<WorkingView> workings(Workpiece piece) {
     return all.keySet().stream()

@@ -16,13 +16,17 @@ import unbo.core.strip.Circumstances.State;
  * @param taken what came off, in the order in which it did
  * @param states what became of contacts, by the template's words
  * @param seals what was measured at seals, by part; the reference for the next time
+ * @param rings where rings without a shoulder stood, by bearing place
  */
 public record StripRecord(
-    List<Taken> taken, Map<String, State> states, Map<String, SealDepths> seals) {
+    List<Taken> taken,
+    Map<String, State> states,
+    Map<String, SealDepths> seals,
+    Map<String, RingDepth> rings) {
 
   /** How it is kept. */
   public static final SheetType<StripRecord> TYPE =
-      SheetType.first(Station.STRIP, StripRecord.class, new StripRecord(null, null, null));
+      SheetType.first(Station.STRIP, StripRecord.class, new StripRecord(null, null, null, null));
 
   /**
    * A part that came off.
@@ -36,6 +40,7 @@ public record StripRecord(
     taken = taken == null ? List.of() : List.copyOf(taken);
     states = states == null ? Map.of() : Map.copyOf(states);
     seals = seals == null ? Map.of() : Map.copyOf(seals);
+    rings = rings == null ? Map.of() : Map.copyOf(rings);
   }
 
   Optional<Taken> taken(String part) {
@@ -51,19 +56,26 @@ public record StripRecord(
     } else {
       all.set(at, off);
     }
-    return new StripRecord(all, states, seals);
+    return new StripRecord(all, states, seals, rings);
   }
 
   /** With what was measured at a seal. */
   StripRecord with(String part, SealDepths depths) {
     Map<String, SealDepths> all = new LinkedHashMap<>(seals);
     all.put(part, depths);
-    return new StripRecord(taken, states, all);
+    return new StripRecord(taken, states, all, rings);
+  }
+
+  /** With where a ring of a bearing place stood. */
+  StripRecord with(String place, RingDepth depth) {
+    Map<String, RingDepth> all = new LinkedHashMap<>(rings);
+    all.put(place, depth);
+    return new StripRecord(taken, states, seals, all);
   }
 
   StripRecord with(String contact, Optional<State> state) {
     Map<String, State> all = new LinkedHashMap<>(states);
     state.ifPresentOrElse(s -> all.put(contact, s), () -> all.remove(contact));
-    return new StripRecord(taken, all, seals);
+    return new StripRecord(taken, all, seals, rings);
   }
 }

@@ -66,7 +66,23 @@ class StripStation implements Worksheet {
     model.addAttribute(
         "lastLines", last.map(l -> LastStrip.lines(piece, l.job())).orElse(List.of()));
     model.addAttribute("converted", lastTime.conversions(piece));
+    model.addAttribute("ring", ring(piece, (StripSheet) model.getAttribute("strip"), form));
     model.addAttribute("seal", seal(piece, (StripSheet) model.getAttribute("strip"), form));
+  }
+
+  /** Where the ring of the open step stood; null where it is no ring of a bearing. */
+  private static RingDepth ring(Workpiece piece, StripSheet sheet, Form form) {
+    Optional<String> place =
+        sheet.open() == null
+            ? Optional.empty()
+            : piece.arrangement().part(sheet.open().part()).flatMap(PartTemplate::place);
+    return place
+        .map(
+            p ->
+                RingDepth.of(form)
+                    .orElseGet(
+                        () -> record(piece).rings().getOrDefault(p, new RingDepth(null, null))))
+        .orElse(null);
   }
 
   /** The seal of the step that is open; null where it has none. */
@@ -114,13 +130,17 @@ class StripStation implements Worksheet {
                         "Choose as drawn, rusted, seized or left behind.")));
     Optional<SealDepths> seal = SealDepths.of(form);
     seal.ifPresent(s -> s.read(problems));
+    Optional<RingDepth> ring = RingDepth.of(form);
+    ring.ifPresent(r -> r.check(problems));
     if (!problems.isEmpty()) {
       return new Press.Refused(problems);
     }
     StripRecord off =
         states(job, form, record(job))
             .with(new StripRecord.Taken(part.get().id(), kept, by.name(), by.at()));
-    StripRecord now = seal.map(s -> off.with(part.get().id(), s)).orElse(off);
+    StripRecord sealed = seal.map(s -> off.with(part.get().id(), s)).orElse(off);
+    StripRecord now =
+        ring.flatMap(r -> part.get().place().map(p -> sealed.with(p, r))).orElse(sealed);
     boolean all = StripSheet.isAllOff(job, now);
     return Press.Taken.here(
         all ? StationMark.State.DONE : StationMark.State.WORKED_ON,

@@ -10,6 +10,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import unbo.core.setting.School;
 import unbo.core.vehicle.OwnPosition;
@@ -39,6 +40,9 @@ public class Vehicle {
   private double trackMm;
   private double axleDistanceMm;
   private double lengthMm;
+
+  /** By its papers; null while nobody recorded it. */
+  private Double topSpeedKmh;
 
   @Enumerated(EnumType.STRING)
   private School school = School.END_PLAY;
@@ -96,6 +100,23 @@ public class Vehicle {
   /** Whether a position was added to this vehicle by hand. */
   public boolean isOwn(String code) {
     return ownPositions.stream().anyMatch(p -> p.code().equals(code));
+  }
+
+  /**
+   * Records what its papers say of its speed.
+   *
+   * @param kmh over 0; null for not known
+   */
+  public void recordTopSpeed(Double kmh) {
+    if (kmh != null && !(kmh > 0)) {
+      throw new IllegalArgumentException("Not a speed of a vehicle");
+    }
+    this.topSpeedKmh = kmh;
+  }
+
+  /** Top speed in its papers, km/h; empty while nobody recorded it. */
+  public OptionalDouble topSpeed() {
+    return topSpeedKmh == null ? OptionalDouble.empty() : OptionalDouble.of(topSpeedKmh);
   }
 
   public void keepTo(School newSchool) {

@@ -62,6 +62,16 @@ public class Vehicles {
     get(id).remove(code);
   }
 
+  /**
+   * Records what a vehicle's papers say of its speed, km/h; null for not known.
+   *
+   * @throws NoSuchPage when there is no such vehicle
+   */
+  @Transactional
+  public void recordTopSpeed(long id, Double kmh) {
+    get(id).recordTopSpeed(kmh);
+  }
+
   @Transactional
   public Vehicle save(Vehicle vehicle) {
     return vehicles.save(vehicle);

@@ -50,7 +50,15 @@ class KeptFragments {
             fragment.getTemplateData().getTemplateSelectors(),
             arguments,
             inch);
-    return kept.get(key, k -> write(page, k));
+    // Not computed inside the cache: a kept fragment may hold others, and two that are written at
+    // the same time are alike.
+    String known = kept.getIfPresent(key);
+    if (known != null) {
+      return known;
+    }
+    String written = write(page, key);
+    kept.put(key, written);
+    return written;
   }
 
   private static void requireValue(String name, Object value) {

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -24,10 +25,13 @@ import unbo.app.job.SecondJob;
 import unbo.app.listening.Listenings;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.Vehicles;
+import unbo.app.web.FieldProblems;
 import unbo.app.web.NoSuchPage;
 import unbo.app.yard.YardRows.OpenJob;
 import unbo.core.arrangement.Arrangements;
+import unbo.core.units.Digits;
 import unbo.core.units.Problem;
+import unbo.core.units.QuantityEntry;
 import unbo.core.vehicle.Position;
 import unbo.core.vehicle.VehicleTemplate;
 
@@ -41,6 +45,7 @@ class VehicleController {
 
   private static final int LONGEST_COMPLAINT = 500;
   private static final double PLAN_HEIGHT = 620;
+  private static final double MOST_KMH = 400;
 
   private final Vehicles vehicles;
   private final Jobs jobs;
@@ -64,9 +69,38 @@ class VehicleController {
       boolean removable,
       String converted) {}
 
+  /** What its papers say of its speed; empty for not known. */
+  @PostMapping("/{id}/top-speed")
+  String topSpeed(
+      @PathVariable long id,
+      @RequestParam(name = "top-speed", defaultValue = "") String typed,
+      Model model,
+      HttpServletResponse response) {
+    vehicles.get(id);
+    FieldProblems problems = new FieldProblems();
+    Optional<Double> kmh = problems.take("top-speed", QuantityEntry.SPEED.parse(typed));
+    if (kmh.isPresent() && !(kmh.get() >= 1 && kmh.get() <= MOST_KMH)) {
+      problems.add(
+          "top-speed",
+          new Problem(typed, "Not a speed of a vehicle.", "Enter 1 to 400 km/h, or nothing."));
+    }
+    if (!problems.isEmpty()) {
+      response.setStatus(HttpStatus.UNPROCESSABLE_ENTITY.value());
+      model.addAttribute("topSpeed", typed);
+      model.addAttribute("topSpeedProblem", problems.at("top-speed"));
+      return show(id, model);
+    }
+    vehicles.recordTopSpeed(id, kmh.orElse(null));
+    return "redirect:/vehicles/" + id;
+  }
+
   @GetMapping("/{id}")
   String show(@PathVariable long id, Model model) {
     Vehicle vehicle = vehicles.get(id);
+    if (!model.containsAttribute("topSpeed")) {
+      OptionalDouble kmh = vehicle.topSpeed();
+      model.addAttribute("topSpeed", kmh.isPresent() ? Digits.exact(kmh.getAsDouble()) : "");
+    }
     List<Job> all = jobs.of(vehicle);
     List<OpenJob> open = all.stream().filter(j -> !j.isClosed()).map(YardRows::open).toList();
     VehiclePlan plan = VehiclePlan.alone(vehicle.layout(), PLAN_HEIGHT);

@@ -14,6 +14,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -283,6 +284,7 @@ class InterfaceTest extends AppTest {
 
   /** The document against real answers: every field named, every type right, none unnamed. */
   @Test
+  @ResourceLock("gauge of joren")
   void theDescriptionAgreesWithTheAnswers() throws Exception {
     JsonNode api = get("/v3/api-docs").body();
     assertThat(api.path("info").path("title").asText()).isEqualTo("Unbo");

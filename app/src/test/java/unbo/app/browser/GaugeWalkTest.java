@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.ResourceLock;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -16,6 +17,7 @@ import unbo.app.listening.Listenings;
 import unbo.core.vehicle.VehicleKind;
 
 /** A reading into the field by one key, past a lost connection; two people at one search. */
+@ResourceLock("gauge of joren")
 class GaugeWalkTest extends AppTest {
 
   @LocalServerPort private int port;

@@ -59,11 +59,11 @@ class RoundWalkTest extends AppTest {
   @Test
   void theGaugesReadingGoesIntoTheRound() throws Exception {
     try (Browser phone = new Browser(port, 390, 844)) {
-      phone.signIn("joren");
+      phone.signIn("tuva");
       phone.script("localStorage.setItem('gauge', 'on')");
       phone.open("/vehicles/" + vehicle.getId() + "/rounds").press("Start check").see("gauge on");
       phone.click(By.id("play"));
-      hub.publish("joren", "dial", "0.314", "mm");
+      hub.publish("tuva", "dial", "0.314", "mm");
       phone.see("0.314 mm").driver().findElement(By.id("play")).sendKeys(Keys.F8);
       phone.press("Save, next position").see("1 of 2 checked");
       assertThat(phone.text(By.cssSelector(".walk-figures"))).contains("0.314 mm", "first time");

@@ -121,6 +121,36 @@ class FitPageTest extends PageTest {
         .andExpect(content().string(containsString("Enter 0 to 500 mm.")));
   }
 
+  /** Recorded at Strip, before the ring moved: Fit starts from it. */
+  @Test
+  void theStandInOfAShoulderIsRecordedAtStrip() throws Exception {
+    Job job = newJobOn("a4");
+    String ring =
+        job.arrangement().partsOf("left").stream()
+            .map(unbo.core.arrangement.PartTemplate::id)
+            .findFirst()
+            .orElseThrow();
+    strip(job, ring, "900")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Enter 0 to 500 mm.")))
+        .andExpect(content().string(containsString("value=\"900\"")));
+    strip(job, ring, "12.3").andExpect(status().is3xxRedirection());
+    page(job)
+        .andExpect(content().string(containsString("Press to 12.3 ± 0.1 mm deep, then measure")))
+        .andExpect(content().string(containsString("value=\"a snap ring\"")));
+  }
+
+  private ResultActions strip(Job job, String part, String depth) throws Exception {
+    return mvc.perform(
+        post("/jobs/{id}/strip", job.getId())
+            .param("revision", "" + reload(job).work().revision(Station.STRIP))
+            .param("step", part)
+            .param("ring-depth", depth)
+            .param("ring-from", "a snap ring")
+            .with(as("joren"))
+            .with(csrf()));
+  }
+
   @Test
   void aBoughtHubIsMeasuredBeforeItIsPaidFor() throws Exception {
     press(
@@ -137,11 +167,21 @@ class FitPageTest extends PageTest {
             "bought-fillets",
             "0.5 1",
             "broken-fillets",
-            "1 1")
+            "1 1",
+            "other-name",
+            "the 1988 one",
+            "other-flange",
+            "8.4",
+            "other-fillets",
+            "0.5 1.5")
         .andExpect(content().string(containsString("worn or made for another ring")))
         .andExpect(content().string(containsString("0.40 mm thinner than the broken one")))
         .andExpect(content().string(containsString("0.50 mm sharper than the broken one")))
-        .andExpect(content().string(containsString("Fillet back:")));
+        .andExpect(content().string(containsString("Fillet back:")))
+        .andExpect(
+            content().string(containsString("Flange beside “the 1988 one”: 0.80 mm thinner")))
+        .andExpect(
+            content().string(containsString("Fillet front beside “the 1988 one”: as round")));
   }
 
   /** Dots carry on a slow vehicle, as a makeshift that keeps its job open; elsewhere never. */
@@ -158,6 +198,12 @@ class FitPageTest extends PageTest {
     page(job).andExpect(content().string(containsString("With compound, on a slow vehicle")));
     mvc.perform(get("/jobs/{id}", job.getId()).param("at", "prove").with(as("tuva")))
         .andExpect(content().string(containsString("Makeshift seat mended")));
+    // The speed is the vehicle's from then on: no other job of it asks again.
+    assertThat(vehicles.findById(job.getVehicle().getId()).orElseThrow().topSpeed()).hasValue(25);
+    press(job, "", "place", "left", "makeshift", "dots").andExpect(status().is3xxRedirection());
+    press(job, "", "place", "left", "makeshift", "dots", "top-speed", "0")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Enter what its papers say in km/h.")));
     press(job, "", "place", "left", "makeshift", "staked-by-design")
         .andExpect(status().is3xxRedirection());
     mvc.perform(get("/jobs/{id}", job.getId()).param("at", "prove").with(as("tuva")))
@@ -261,9 +307,15 @@ class FitPageTest extends PageTest {
         .andExpect(content().string(containsString("the left one")));
     press(job, "/converted", "conv-now", "taper pair 30204", "conv-locates", "the left one")
         .andExpect(status().is3xxRedirection());
-    page(job).andExpect(content().string(containsString("Not answered yet: What floats")));
+    // 30204 is 20 × 47 × 15.25 (ISO 355), 6204 is 14 wide: the drawing says what differs.
+    page(job)
+        .andExpect(content().string(containsString("Not answered yet: What floats")))
+        .andExpect(content().string(containsString("now: 30204")))
+        .andExpect(
+            content().string(containsString("bore the same, outside the same, width +1.25 mm")));
     mvc.perform(get("/jobs/{id}/sheet", job.getId()).with(as("tuva")))
-        .andExpect(content().string(containsString("taper pair 30204")));
+        .andExpect(content().string(containsString("taper pair 30204")))
+        .andExpect(content().string(containsString("before: 6204")));
     mvc.perform(get("/vehicles/{id}", job.getVehicle().getId()).with(as("tuva")))
         .andExpect(content().string(containsString("not original: taper pair 30204")));
     mvc.perform(get("/jobs/{id}", job.getId()).param("at", "strip").with(as("tuva")))

@@ -117,6 +117,30 @@ class PhotographPageTest extends PageTest {
   }
 
   /** Only with a reason; the picture goes, its line stays. */
+  /** A PDF fetches nothing, so it carries the picture; the page leads to it. */
+  @Test
+  void itGoesOnTheJobSheet() throws Exception {
+    Job job = newJob();
+    send(job, MediaType.TEXT_HTML, file("worn ring.jpg", Pictures.file(640, 480, "jpg")));
+    mvc.perform(get("/jobs/{id}/sheet", job.getId()).with(as("tuva")))
+        .andExpect(content().string(containsString("/small\" alt=\"worn ring.jpg\"")));
+    byte[] pdf =
+        mvc.perform(get("/jobs/{id}/sheet.pdf", job.getId()).with(as("tuva")))
+            .andExpect(status().isOk())
+            .andReturn()
+            .getResponse()
+            .getContentAsByteArray();
+    try (var document = org.apache.pdfbox.Loader.loadPDF(pdf)) {
+      int pictures = 0;
+      for (var page : document.getPages()) {
+        for (var name : page.getResources().getXObjectNames()) {
+          pictures += page.getResources().isImageXObject(name) ? 1 : 0;
+        }
+      }
+      assertThat(pictures).isEqualTo(1);
+    }
+  }
+
   @Test
   void itIsDeletedByNameAndReason() throws Exception {
     Job job = newJob();

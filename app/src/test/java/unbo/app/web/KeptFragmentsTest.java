@@ -24,6 +24,7 @@ class KeptFragmentsTest {
       <i th:each="n : ${#numbers.sequence(1, times)}" th:text="${n} + ' mm'"></i></p>
       <p th:fragment="counted(counter)" th:text="${counter.next()}"></p>
       <p th:fragment="list(all)" th:text="${all}"></p>
+      <em th:fragment="around(text)" unbo:kept="~{fragments :: said(${text}, 1)}"></em>
       """;
 
   /** Says one more each time that it is asked, so that a page shows whether it was. */
@@ -118,6 +119,15 @@ class KeptFragmentsTest {
     String tag = "<p th:each=\"w : ${ws}\" unbo:kept=\"~{fragments :: said(${w}, 1)}\"></p>";
     assertThat(page(tag, Map.of("ws", List.of("left", "right"))))
         .contains("<b>left</b>", "<b>right</b>");
+  }
+
+  /** Slips of figures are kept by themselves and stand in a section that is kept as well. */
+  @Test
+  void mayHoldOthersThatAreKept() throws Exception {
+    String tag = "<div unbo:kept=\"~{fragments :: around(${t})}\"></div>";
+    for (int time = 0; time < 2; time++) {
+      assertThat(page(tag, Map.of("t", "inner"))).contains("<em><p><b>inner</b>");
+    }
   }
 
   @Test

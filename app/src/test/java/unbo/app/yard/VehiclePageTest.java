@@ -68,6 +68,30 @@ class VehiclePageTest extends PageTest {
     assertThat(jobs.of(vehicle)).hasSameSizeAs(vehicle.positions());
   }
 
+  /** Decides whether a makeshift seat may be on it: recorded, changed, taken away, refused. */
+  @Test
+  void itsTopSpeedIsRecorded() throws Exception {
+    add("car-front", "Slow coach", "4000", "2500").andExpect(status().is3xxRedirection());
+    long id = newest().getId();
+    topSpeed(id, "25 mph").andExpect(status().is3xxRedirection());
+    assertThat(vehicles.findById(id).orElseThrow().topSpeed().orElseThrow())
+        .isCloseTo(40.23, org.assertj.core.data.Offset.offset(0.01));
+    topSpeed(id, "900")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Enter 1 to 400 km/h, or nothing.")))
+        .andExpect(content().string(containsString("value=\"900\"")));
+    topSpeed(id, "").andExpect(status().is3xxRedirection());
+    assertThat(vehicles.findById(id).orElseThrow().topSpeed()).isEmpty();
+  }
+
+  private ResultActions topSpeed(long id, String typed) throws Exception {
+    return mvc.perform(
+        post("/vehicles/{id}/top-speed", id)
+            .param("top-speed", typed)
+            .with(as("tuva"))
+            .with(csrf()));
+  }
+
   @Test
   void badSizesAreAnsweredAtTheirFieldsAndNothingTypedIsLost() throws Exception {
     long before = vehicles.count();

@@ -75,9 +75,14 @@ public final class DesignationReader {
     this.spellings = SpellingTrie.of(all);
   }
 
-  /** A reader of all families that ship. */
+  /** The reader of all families that ship; to index their spellings takes milliseconds, once. */
   public static DesignationReader standard() {
-    return new DesignationReader(shipped());
+    return Standard.READER;
+  }
+
+  /** Made when it is first asked for. */
+  private static final class Standard {
+    private static final DesignationReader READER = new DesignationReader(shipped());
   }
 
   static List<DesignationFamily> shipped() {

@@ -16,15 +16,17 @@ import unbo.core.measure.Window;
  * off its shoulder. Source: notch effect and ISO 582 for corners; usual workshop practice. Limits:
  * sizes only, it says nothing of material, hardness or cracks.
  *
- * @param lines what was compared
+ * @param lines what was judged
+ * @param beside what another that one could buy has more or less of, in sentences
  */
-public record BoughtHub(List<Line> lines) {
+public record BoughtHub(List<Line> lines, List<String> beside) {
 
   /** Doubt of a radius gauge, mm: half a step of its leaves, our own assumption. */
   public static final double RADIUS_U95_MM = 0.125;
 
   public BoughtHub {
     lines = List.copyOf(lines);
+    beside = List.copyOf(beside);
   }
 
   /** Something that was compared. */
@@ -68,6 +70,32 @@ public record BoughtHub(List<Line> lines) {
           case YES -> mm(-less) + " thicker than the broken one.";
           case CANNOT_TELL -> "As thick as the broken one, within the gauge’s doubt.";
         });
+  }
+
+  /**
+   * A flange against that of another that one could buy. It compares and does not condemn: the
+   * broken one is what both are judged by.
+   *
+   * @param other what the other is called
+   */
+  public static String flangeBeside(Measured bought, Measured theirs, String other) {
+    double more = bought.value() - theirs.value();
+    double doubt = Math.hypot(bought.uncertainty(), theirs.uncertainty());
+    String says =
+        Math.abs(more) <= doubt
+            ? "as thick, within the gauge’s doubt."
+            : mm(Math.abs(more)) + (more > 0 ? " thicker." : " thinner: the other is stronger.");
+    return "Flange beside " + other + ": " + says;
+  }
+
+  /** A fillet against that of another that one could buy, mm; compared as flanges are. */
+  public static String filletBeside(String where, double bought, double theirs, String other) {
+    double more = bought - theirs;
+    String says =
+        Math.abs(more) <= Math.sqrt(2) * RADIUS_U95_MM
+            ? "as round, within the gauge’s doubt."
+            : mm(Math.abs(more)) + (more > 0 ? " rounder." : " sharper: the other is stronger.");
+    return "Fillet " + where + " beside " + other + ": " + says;
   }
 
   /**

@@ -42,14 +42,32 @@ class BoughtHubTest {
     assertThat(line.says()).contains(says);
   }
 
+  /** Which of two is the stronger; within both gauges' doubt neither is. */
+  @ParameterizedTest
+  @CsvSource({
+    "7.8, 8.2, 0.40 mm thinner: the other is stronger.",
+    "8.4, 8.0, 0.40 mm thicker.",
+    "8.01, 8.0, 'as thick, within the gauge’s doubt.'"
+  })
+  void anotherThatOneCouldBuyIsSetBesideIt(double mine, double theirs, String says) {
+    assertThat(
+            BoughtHub.flangeBeside(
+                new Measured(mine, 0.03), new Measured(theirs, 0.03), "“the older make”"))
+        .isEqualTo("Flange beside “the older make”: " + says);
+    assertThat(BoughtHub.filletBeside("front", 1, 1.1, "the other")).contains("as round");
+    assertThat(BoughtHub.filletBeside("front", 1, 1.5, "the other"))
+        .isEqualTo("Fillet front beside the other: 0.50 mm sharper: the other is stronger.");
+  }
+
   /** Nothing compared, or only equal to what broke, is not sound. */
   @Test
   void oneFaultIsEnough() {
     BoughtHub.Line good = new BoughtHub.Line("Seat", Verdict.YES, "");
     BoughtHub.Line bad = new BoughtHub.Line("Flange", Verdict.NO, "");
-    assertThat(new BoughtHub(List.of(good, bad)).verdict()).isEqualTo(Verdict.NO);
-    assertThat(new BoughtHub(List.of(good)).verdict()).isEqualTo(Verdict.YES);
-    assertThat(new BoughtHub(List.of()).verdict()).isEqualTo(Verdict.CANNOT_TELL);
+    assertThat(new BoughtHub(List.of(good, bad), List.of()).verdict()).isEqualTo(Verdict.NO);
+    assertThat(new BoughtHub(List.of(good), List.of()).verdict()).isEqualTo(Verdict.YES);
+    assertThat(new BoughtHub(List.of(), List.of("Flange beside the other: as thick.")).verdict())
+        .isEqualTo(Verdict.CANNOT_TELL);
   }
 
   /** A depth gauge of 0.02 mm tells 0.2 mm off, not 0.09 against 0.1. */
