@@ -5,8 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Set;
-import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -17,26 +15,10 @@ class TemplatesTest {
   private static final Pattern TAG = Pattern.compile("<[a-z][^<>]*(?:\"[^\"]*\"[^<>]*)*>");
 
   private static final Path TEMPLATES = Path.of("src/main/resources/templates");
-  private static final Pattern KEPT = Pattern.compile("unbo:kept=\"~\\{([\\w/-]+) ::");
 
   private static List<Path> templates() throws Exception {
     try (Stream<Path> files = Files.walk(TEMPLATES)) {
       return files.filter(f -> f.toString().endsWith(".html")).toList();
-    }
-  }
-
-  /** What is being written to be kept cannot wait for something else to be kept. */
-  @Test
-  void nothingKeptKeepsAnything() throws Exception {
-    Set<String> kept = new TreeSet<>();
-    for (Path template : templates()) {
-      KEPT.matcher(Files.readString(template)).results().forEach(r -> kept.add(r.group(1)));
-    }
-    assertThat(kept).contains("fragments/section", "fragments/drawings");
-    for (String file : kept) {
-      assertThat(Files.readString(TEMPLATES.resolve(file + ".html")))
-          .as(file)
-          .doesNotContain("unbo:kept=");
     }
   }
 

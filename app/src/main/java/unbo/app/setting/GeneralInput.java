@@ -8,6 +8,8 @@ import unbo.app.job.Form;
 import unbo.app.web.FieldProblems;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.measure.Instrument;
+import unbo.core.setting.ThreadLocker;
+import unbo.core.setting.Tightening;
 import unbo.core.units.Digits;
 import unbo.core.units.Entry;
 import unbo.core.units.LengthEntry;
@@ -24,7 +26,18 @@ import unbo.core.units.ReadingList;
 record GeneralInput(Map<String, GeneralSetting> settings, FieldProblems problems) {
 
   private static final List<String> FIELDS =
-      List.of("readings", "gauge", "from", "to", "source", "torque", "torqueSource", "applied");
+      List.of(
+          "readings",
+          "gauge",
+          "from",
+          "to",
+          "source",
+          "torque",
+          "torqueSource",
+          "applied",
+          "stages",
+          "stagesDone",
+          "locker");
   private static final int MOST_READINGS = 12;
   private static final double MOST_MM = 50;
   private static final double MOST_NM = 2000;
@@ -62,6 +75,9 @@ record GeneralInput(Map<String, GeneralSetting> settings, FieldProblems problems
     fields.put("torque", plain(s.torqueNm()));
     fields.put("torqueSource", s.torqueSource());
     fields.put("applied", plain(s.appliedNm()));
+    fields.put("stages", s.stages());
+    fields.put("stagesDone", s.stagesDone());
+    fields.put("locker", s.locker());
     return fields;
   }
 
@@ -88,6 +104,9 @@ record GeneralInput(Map<String, GeneralSetting> settings, FieldProblems problems
           torque("torque"),
           text("torqueSource"),
           torque("applied"),
+          stages("stages"),
+          stages("stagesDone"),
+          ThreadLocker.withId(typed("locker")).map(ThreadLocker::id).orElse(""),
           unit,
           null,
           null);
@@ -139,6 +158,14 @@ record GeneralInput(Map<String, GeneralSetting> settings, FieldProblems problems
         case "Nm" -> QuantityEntry.TORQUE.parse(typed).check(v -> outside(v, 0, MOST_NM, "Nm"));
         default -> length(typed);
       };
+    }
+
+    /** Kept as typed, so that they are shown as they were. */
+    private String stages(String field) {
+      return problems
+          .take(name(field), Tightening.parse(typed(field)))
+          .map(t -> typed(field))
+          .orElse("");
     }
 
     private Double torque(String field) {

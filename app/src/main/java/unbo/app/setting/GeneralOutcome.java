@@ -68,7 +68,7 @@ final class GeneralOutcome {
 
   /** Readings against their window, torque against what was applied; the worse of the two. */
   static Verdict verdict(GeneralSetting s) {
-    return worse(ofReadings(s), ofTorque(s));
+    return worse(worse(ofReadings(s), ofTorque(s)), ofStages(s));
   }
 
   /** No reading and no window is no verdict against it. */
@@ -90,6 +90,16 @@ final class GeneralOutcome {
     }
     double share = s.appliedNm() / s.torqueNm();
     return new Window(1 - WRENCH, 1 + WRENCH).contains(share) ? Verdict.YES : Verdict.NO;
+  }
+
+  /** Steps that were not entered on either side say nothing. */
+  private static Verdict ofStages(GeneralSetting s) {
+    if (s.wanted().isEmpty() && s.done().isEmpty()) {
+      return Verdict.YES;
+    }
+    return s.wanted().isEmpty() || s.done().isEmpty()
+        ? Verdict.CANNOT_TELL
+        : s.wanted().get().judge(s.done().get());
   }
 
   private static boolean isOver(GeneralSetting s) {
@@ -114,6 +124,8 @@ final class GeneralOutcome {
       parts.add("not measured yet, wanted " + wanted(s));
     }
     torque(s).ifPresent(parts::add);
+    stages(s).ifPresent(parts::add);
+    s.usedLocker().ifPresent(l -> parts.add("thread locker: " + l.title()));
     return String.join("; ", parts) + ".";
   }
 
@@ -140,6 +152,26 @@ final class GeneralOutcome {
         + " "
         + s.unit()
         + (source.isEmpty() ? ", source not entered" : " (" + source + ")");
+  }
+
+  private static Optional<String> stages(GeneralSetting s) {
+    if (s.wanted().isEmpty() && s.done().isEmpty()) {
+      return Optional.empty();
+    }
+    String wanted =
+        s.wanted().map(t -> "steps wanted " + t.text()).orElse("no steps entered from the maker");
+    String done = s.done().map(t -> "done " + t.text()).orElse("none done yet");
+    String next =
+        s.wanted()
+            .flatMap(w -> s.done().map(w::next))
+            .filter(n -> !n.isEmpty())
+            .map(n -> ", next " + n)
+            .orElse("");
+    String word =
+        ofStages(s) == Verdict.NO
+            ? ", out of limits: 4 % off at a torque (6 % up to 10 Nm), 5° at an angle"
+            : next;
+    return Optional.of(wanted + ", " + done + word);
   }
 
   private static Optional<String> torque(GeneralSetting s) {

@@ -12,6 +12,7 @@ import unbo.app.job.StationMark;
 import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
+import unbo.core.measure.Readings;
 import unbo.core.measure.Verdict;
 import unbo.core.setting.SettingOutcome;
 import unbo.core.units.Problem;
@@ -30,6 +31,7 @@ final class GeneralSet {
     form.problems().copyTo(sheet.problems());
     model.addAttribute("general", sheet);
     model.addAttribute("shims", shims(piece, form).orElse(null));
+    model.addAttribute("partSums", sums(piece, form).orElse(null));
   }
 
   /** The shim that is asked for; empty where nothing is set by shims. */
@@ -40,6 +42,22 @@ final class GeneralSet {
     boolean typed = form.typed() && ShimPanel.NAMES.stream().anyMatch(form::has);
     Map<String, String> fields = typed ? shimFields(form) : SettingResults.record(piece).shims();
     return Optional.of(ShimPanel.of(fields));
+  }
+
+  /** The sum of what sets it; empty where there is none. */
+  static Optional<PartSums> sums(Workpiece piece, Form form) {
+    Map<String, String> fields =
+        form.typed() ? PartSums.typed(form) : SettingResults.record(piece).sums();
+    Map<String, GeneralSetting> settings =
+        form.typed()
+            ? GeneralInput.of(piece.arrangement(), form).settings()
+            : SettingResults.record(piece).general();
+    Optional<Readings> force =
+        settings.values().stream()
+            .filter(s -> s.unit().equals("N"))
+            .flatMap(s -> s.measured().stream())
+            .findFirst();
+    return PartSums.of(piece, fields, force);
   }
 
   private static Map<String, String> shimFields(Form form) {
@@ -68,14 +86,20 @@ final class GeneralSet {
     if (shims.isPresent() && !shims.get().problems().isEmpty()) {
       return new Press.Refused(shims.get().problems());
     }
-    boolean shimmed = shims.filter(ShimPanel::isEntered).isPresent();
+    Optional<PartSums> sums = sums(job, form);
+    if (sums.isPresent() && !sums.get().problems().isEmpty()) {
+      return new Press.Refused(sums.get().problems());
+    }
+    boolean shimmed =
+        shims.filter(ShimPanel::isEntered).isPresent()
+            || sums.filter(PartSums::isEntered).isPresent();
     if (input.settings().isEmpty() && old.isEmpty() && !shimmed) {
       return nothing(job);
     }
     Optional<SettingOutcome> outcome = GeneralOutcome.of(job.assembly(), input.settings());
     boolean done = outcome.filter(o -> o.inWindow() == Verdict.YES).isPresent();
     String text =
-        outcome.map(SettingOutcome::text).orElse(shimmed ? "depths for a shim" : "emptied");
+        outcome.map(SettingOutcome::text).orElse(shimmed ? "lengths for a sum" : "emptied");
     return Press.Taken.here(
         done ? StationMark.State.DONE : StationMark.State.WORKED_ON,
         text.length() > 900 ? text.substring(0, 900) + "…" : text,
@@ -83,7 +107,11 @@ final class GeneralSet {
           SetRecord set = SettingResults.record(changed);
           Map<String, GeneralSetting> signed = new LinkedHashMap<>();
           input.settings().forEach((part, s) -> signed.put(part, sign(s, set, part, by)));
-          changed.work().write(SetRecord.TYPE, set.with(signed).withShims(shimFields(form)));
+          changed
+              .work()
+              .write(
+                  SetRecord.TYPE,
+                  set.with(signed).withShims(shimFields(form)).withSums(PartSums.typed(form)));
         });
   }
 

@@ -6,6 +6,8 @@ import java.util.Optional;
 import unbo.core.measure.Instrument;
 import unbo.core.measure.Readings;
 import unbo.core.measure.Window;
+import unbo.core.setting.ThreadLocker;
+import unbo.core.setting.Tightening;
 
 /**
  * One setting of any arrangement: what was read, what is wanted and where that stands, and the
@@ -20,6 +22,9 @@ import unbo.core.measure.Window;
  * @param torqueNm wanted
  * @param torqueSource where it stands
  * @param appliedNm what was applied
+ * @param stages steps that the maker asks for instead of one torque, as typed
+ * @param stagesDone the steps that were done, as typed
+ * @param locker id of the thread locker; empty for none
  * @param unit of readings and window: mm, N or Nm
  * @param person who entered it
  * @param at when
@@ -34,6 +39,9 @@ public record GeneralSetting(
     Double torqueNm,
     String torqueSource,
     Double appliedNm,
+    String stages,
+    String stagesDone,
+    String locker,
     String unit,
     String person,
     Instant at) {
@@ -44,11 +52,14 @@ public record GeneralSetting(
     readings = readings == null ? List.of() : List.copyOf(readings);
     source = source == null ? "" : source;
     torqueSource = torqueSource == null ? "" : torqueSource;
+    stages = stages == null ? "" : stages;
+    stagesDone = stagesDone == null ? "" : stagesDone;
+    locker = locker == null ? "" : locker;
   }
 
   static GeneralSetting empty() {
     return new GeneralSetting(
-        null, null, null, null, null, null, null, null, null, null, null, null);
+        null, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
   }
 
   public Instrument gauge() {
@@ -68,7 +79,27 @@ public record GeneralSetting(
 
   /** Whether anything was entered. */
   public boolean isEntered() {
-    return !readings.isEmpty() || from != null || torqueNm != null || appliedNm != null;
+    return !readings.isEmpty()
+        || from != null
+        || torqueNm != null
+        || appliedNm != null
+        || wanted().isPresent()
+        || done().isPresent()
+        || usedLocker().isPresent();
+  }
+
+  /** The steps that are wanted; empty where one torque is. */
+  Optional<Tightening> wanted() {
+    return Tightening.parse(stages).value();
+  }
+
+  /** The steps that were done. */
+  Optional<Tightening> done() {
+    return Tightening.parse(stagesDone).value();
+  }
+
+  Optional<ThreadLocker> usedLocker() {
+    return ThreadLocker.withId(locker);
   }
 
   /** Whether the two say the same, whoever entered them. */
@@ -87,6 +118,9 @@ public record GeneralSetting(
         torqueNm,
         torqueSource,
         appliedNm,
+        stages,
+        stagesDone,
+        locker,
         unit,
         by,
         when);

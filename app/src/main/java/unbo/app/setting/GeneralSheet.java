@@ -19,15 +19,12 @@ import unbo.app.working.WorkingView;
 import unbo.app.working.Workings;
 import unbo.core.arrangement.Adjustment;
 import unbo.core.arrangement.Arrangement;
-import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.Contact;
 import unbo.core.arrangement.Hold;
 import unbo.core.arrangement.PartTemplate;
-import unbo.core.arrangement.SizeTemplate;
 import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Window;
-import unbo.core.setting.ClampSlack;
 import unbo.core.setting.SettingCards;
 import unbo.core.setting.SettingOutcome;
 import unbo.core.setting.SettingWorkings;
@@ -44,16 +41,15 @@ import unbo.core.working.Origin;
  * @param outcome what all of it comes to, null while nothing was entered
  * @param workings of the figures
  * @param settles what would settle what cannot be told
+ * @param balls what the counts of loose balls mean, sentences
  */
 public record GeneralSheet(
     List<Row> rows,
     FieldProblems problems,
     SettingOutcome outcome,
     List<WorkingView> workings,
-    List<String> settles) {
-
-  /** Pitch of a cone's thread where nobody says: M9 × 1 and M10 × 1. */
-  private static final double CONE_PITCH_MM = 1;
+    List<String> settles,
+    List<String> balls) {
 
   /** A spacer that is not shorter than its distance. */
   private static final Window NOT_SHORTER = new Window(0, Double.POSITIVE_INFINITY);
@@ -71,6 +67,7 @@ public record GeneralSheet(
    * @param pair what it does to its bearings; null where that is not known
    * @param card how it is set, step by step; empty where it is only tightened
    * @param slack of a cone before a quick release is clamped; null elsewhere
+   * @param locking what to mind of the thread locker; empty without one
    */
   public record Row(
       String part,
@@ -85,12 +82,18 @@ public record GeneralSheet(
       String words,
       Figure spacer,
       SpacerRow pair,
-      Figure slack,
+      ConeSlack slack,
+      List<String> locking,
       List<String> card) {
 
     /** Whether there is something to read; a clamp is known by its torque alone. */
     public boolean isSet() {
       return !by.isEmpty() && !by.equals(Adjustment.By.CLAMP.title());
+    }
+
+    /** Whether steps or a thread locker were entered, which most nuts have not. */
+    public boolean isStaged() {
+      return !get("stages").isEmpty() || !get("stagesDone").isEmpty() || !get("locker").isEmpty();
     }
 
     public String name(String field) {
@@ -124,7 +127,8 @@ public record GeneralSheet(
         input.problems(),
         GeneralOutcome.of(piece.assembly(), input.settings()).orElse(null),
         workings.all(),
-        workings.settles());
+        workings.settles(),
+        ConeSlack.balls(piece.assembly()));
   }
 
   private static Row row(
@@ -152,7 +156,8 @@ public record GeneralSheet(
         setting.isEntered() ? GeneralOutcome.words(setting) : "",
         spacer.map(s -> spacer(title, s, workings)).orElse(null),
         SpacerRow.of(piece, title, spacer, workings).orElse(null),
-        slack(piece.assembly(), set, title, workings),
+        ConeSlack.of(piece.assembly(), set, title, workings),
+        setting.usedLocker().map(l -> l.minding(set != null)).orElse(List.of()),
         set == null ? List.of() : SettingCards.of(set.by()));
   }
 
@@ -160,25 +165,6 @@ public record GeneralSheet(
     var e = s.working().result();
     String text = Digits.both(e.value(), e.uncertainty()) + " mm against the distance. ";
     return workings.judged(title, s.working(), NOT_SHORTER, text + s.sentence());
-  }
-
-  /** The axle's bore and its thread are assumed: nothing in the section says them. */
-  private static Figure slack(Assembly assembly, Adjustment set, String title, Workings workings) {
-    String axle = assembly.arrangement().fixed();
-    Optional<SizeTemplate> outside = assembly.arrangement().size(axle + ".diameter");
-    Optional<SizeTemplate> length = assembly.arrangement().size(axle + ".length");
-    boolean isCone = set != null && set.by() == Adjustment.By.CONE;
-    if (!isCone || outside.isEmpty() || length.isEmpty()) {
-      return null;
-    }
-    double d = assembly.value(outside.get());
-    ClampSlack slack =
-        ClampSlack.of(
-            ClampSlack.QUICK_RELEASE_N, assembly.value(length.get()), d, d / 2, CONE_PITCH_MM);
-    String text =
-        "%.0f° of cone, %.2f mm"
-            .formatted(slack.turn().result().value(), slack.travel().result().value());
-    return workings.figure(title, slack.turn(), text);
   }
 
   private static Figure figure(

@@ -2,6 +2,7 @@ package unbo.app.setting;
 
 import java.util.ArrayList;
 import java.util.List;
+import unbo.app.job.Form;
 import unbo.app.job.PaperLine;
 import unbo.app.job.Workpiece;
 import unbo.app.web.Figures;
@@ -80,6 +81,8 @@ final class SetPaper {
                 lines.add(PaperLine.of(title + ", torque", figures.size(s.appliedNm()) + " Nm"));
               }
             });
+    GeneralSet.sums(piece, Form.none())
+        .ifPresent(s -> s.said().forEach(line -> lines.add(PaperLine.of(s.title(), line))));
     return lines;
   }
 }

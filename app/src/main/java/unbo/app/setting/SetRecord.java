@@ -17,6 +17,7 @@ import unbo.core.measure.Readings;
  * @param others what the schools without a dial measured
  * @param general settings of any other arrangement, by the adjusted part
  * @param shims the depths and the stock of a shim, as typed
+ * @param sums fields of the sum that belongs to the arrangement, as typed
  */
 public record SetRecord(
     NutRecord nut,
@@ -24,12 +25,13 @@ public record SetRecord(
     List<DialReading> pinned,
     OtherSchools others,
     Map<String, GeneralSetting> general,
-    Map<String, String> shims) {
+    Map<String, String> shims,
+    Map<String, String> sums) {
 
   /** How it is kept. */
   public static final SheetType<SetRecord> TYPE =
       SheetType.first(
-          Station.SET, SetRecord.class, new SetRecord(null, null, null, null, null, null));
+          Station.SET, SetRecord.class, new SetRecord(null, null, null, null, null, null, null));
 
   public SetRecord {
     nut = nut == null ? NutRecord.empty() : nut;
@@ -38,6 +40,7 @@ public record SetRecord(
     others = others == null ? OtherSchools.empty() : others;
     general = general == null ? Map.of() : Map.copyOf(general);
     shims = shims == null ? Map.of() : Map.copyOf(shims);
+    sums = sums == null ? Map.of() : Map.copyOf(sums);
   }
 
   public List<DialReading> readings(Stage stage) {
@@ -51,22 +54,26 @@ public record SetRecord(
   }
 
   public SetRecord with(NutRecord other) {
-    return new SetRecord(other, first, pinned, others, general, shims);
+    return new SetRecord(other, first, pinned, others, general, shims, sums);
   }
 
   public SetRecord with(List<DialReading> dialled, List<DialReading> again) {
-    return new SetRecord(nut, dialled, again, others, general, shims);
+    return new SetRecord(nut, dialled, again, others, general, shims, sums);
   }
 
   public SetRecord with(OtherSchools other) {
-    return new SetRecord(nut, first, pinned, other, general, shims);
+    return new SetRecord(nut, first, pinned, other, general, shims, sums);
   }
 
   public SetRecord with(Map<String, GeneralSetting> settings) {
-    return new SetRecord(nut, first, pinned, others, settings, shims);
+    return new SetRecord(nut, first, pinned, others, settings, shims, sums);
   }
 
   SetRecord withShims(Map<String, String> typed) {
-    return new SetRecord(nut, first, pinned, others, general, typed);
+    return new SetRecord(nut, first, pinned, others, general, typed, sums);
+  }
+
+  SetRecord withSums(Map<String, String> typed) {
+    return new SetRecord(nut, first, pinned, others, general, shims, typed);
   }
 }

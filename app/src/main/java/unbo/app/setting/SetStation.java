@@ -99,7 +99,10 @@ class SetStation implements Worksheet {
   @Override
   public List<WorkingView> workings(Workpiece piece) {
     if (!isAtNut(piece)) {
-      return GeneralSheet.of(piece, Form.none(), figures).workings();
+      List<WorkingView> all =
+          new java.util.ArrayList<>(GeneralSheet.of(piece, Form.none(), figures).workings());
+      GeneralSet.sums(piece, Form.none()).ifPresent(s -> all.addAll(s.workings()));
+      return all;
     }
     return switch (piece.school()) {
       case END_PLAY -> PaperWorkings.dialled(piece, figures);

@@ -71,6 +71,88 @@ class GeneralSetTest extends PageTest {
     assertThat(state(job)).isEqualTo(state);
   }
 
+  /** An axle nut by torque and angle: what is missing is next, what is wrong is out of limits. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "100 Nm; 60° | 100 Nm | next 60° | WORKED_ON",
+        "100 Nm; 60° | 100 Nm; 62° | done 100 Nm, 62° | DONE",
+        "100 Nm; 60° | 90 Nm; 60° | 4 % off at a torque | WORKED_ON"
+      })
+  void stepsAreLoggedAndJudged(String wanted, String done, String says, StationMark.State state)
+      throws Exception {
+    Job job = newJobOn("a2");
+    String nut = GeneralSheet.parts(job.arrangement()).stream().findFirst().orElseThrow();
+    press(job, "", nut + "-stages", wanted, nut + "-stagesDone", done, nut + "-locker", "high")
+        .andExpect(status().is3xxRedirection());
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "set").with(as("tuva")))
+        .andExpect(content().string(containsString(says.strip())))
+        .andExpect(content().string(containsString("about 250 °C at the thread")));
+    assertThat(state(job)).isEqualTo(state);
+    press(job, "", nut + "-stages", "60°; 100 Nm")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("An angle needs a torque to start from.")));
+  }
+
+  /** 12 N at 380 mm is 4.56 Nm; without limits nothing is said of it, a notch rules over all. */
+  @Test
+  void aSteeringHeadIsJudgedByItsTorque() throws Exception {
+    Job job = newJobOn("a6");
+    press(job, "/preview", "adjuster-readings", "12 12.1 11.9", "sums-radius", "380")
+        .andExpect(content().string(containsString("No torque suits every head")))
+        .andExpect(content().string(containsString("Turning torque of the head")));
+    press(
+            job,
+            "",
+            "adjuster-readings",
+            "12 12.1 11.9",
+            "sums-radius",
+            "380",
+            "sums-from",
+            "4",
+            "sums-to",
+            "5.5",
+            "sums-notch",
+            "yes")
+        .andExpect(status().is3xxRedirection());
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "set").with(as("tuva")))
+        .andExpect(content().string(containsString("A notch in the middle: worn races.")))
+        .andExpect(content().string(containsString("Within limits.")));
+    mvc.perform(get("/jobs/{id}/sheet", job.getId()).with(as("tuva")))
+        .andExpect(content().string(containsString("turning torque 4.56")));
+    press(job, "", "adjuster-readings", "12", "sums-radius", "4000")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("up to 1000 mm")));
+  }
+
+  /** 81.95 over the grooves, 78.90 over the caps: 1.525 mm each; 1.5 and 1.5 leave 0.05 mm. */
+  @Test
+  void aCrossGetsEqualCirclips() throws Exception {
+    Job job = newJobOn("a17");
+    press(job, "/preview", "sums-grooves", "81.95", "sums-caps", "78.90", "sums-stock", "1.5 1.6")
+        .andExpect(content().string(containsString("Put in 1.50 and 1.50 mm, leaving 0.05 mm.")));
+    press(job, "", "sums-grooves", "78", "sums-caps", "79")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("No circlip fits between these")));
+  }
+
+  @Test
+  void aLinkIsClampedOnItsSleeveAlone() throws Exception {
+    Job job = newJobOn("a7");
+    press(job, "/preview", "sums-sleeve", "40.0 40.0", "sums-lug", "40.2 40.2")
+        .andExpect(content().string(containsString("The bolt clamps the lug")));
+    press(job, "/preview", "sums-sleeve", "40.4", "sums-lug", "40.2", "sums-from", "0.1")
+        .andExpect(content().string(containsString("Both limits are needed.")));
+  }
+
+  @Test
+  void looseBallsAreCounted() throws Exception {
+    mvc.perform(get("/bench/a5/set").with(as("tuva")))
+        .andExpect(content().string(containsString("full but one, as usual")))
+        .andExpect(content().string(containsString("at a road wheel’s rim")));
+  }
+
   @Test
   void whatCannotBeToldNamesTheGauge() throws Exception {
     Job job = newJobOn("a10");

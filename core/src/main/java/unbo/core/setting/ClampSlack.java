@@ -92,4 +92,55 @@ public record ClampSlack(Working travel, Working turn) {
                 Input.exact("p", "pitch", pitchMm, "mm", Origin.entered("thread"))));
     return new ClampSlack(travel, turn);
   }
+
+  /** Contact angle of cups and cones of hubs, degrees, and its doubt: our own assumption. */
+  private static final double CUP_DEG = 45;
+
+  private static final double CUP_U95_DEG = 10;
+
+  /**
+   * What that much play shows as at the rim, mm: a row lets E·tan α across the axis, over half the
+   * base of the pair.
+   *
+   * @param apartMm middles of the two rows, over 0
+   * @param pitchMm circle of the balls, over 0
+   * @param radiusMm where the rim is looked at, over 0
+   * @throws IllegalArgumentException for what is no wheel
+   */
+  public Working atRim(double apartMm, double pitchMm, double radiusMm) {
+    if (!(apartMm > 0 && pitchMm > 0 && radiusMm > 0)) {
+      throw new IllegalArgumentException("Not a wheel on two rows");
+    }
+    return Working.of(
+        Formula.of(
+                "Movement at the rim",
+                "mm",
+                "m = 2·R·s·tan α/(b + dm·tan α)",
+                v -> 2 * v.get("R") * v.get("s") * tangent(v.get("α")) / base(v),
+                "Geometry of two rows back to back.",
+                "Rigid wheel; the angle of cup and cone is assumed.")
+            .by("base of the rows", "mm", ClampSlack::base),
+        List.of(
+            Input.of(
+                "s",
+                "play along the axis",
+                travel.result().value(),
+                travel.result().uncertainty(),
+                "mm",
+                Origin.computed("above")),
+            Input.exact(
+                "R", "radius of the rim", radiusMm, "mm", Origin.assumed("of a road wheel")),
+            Input.exact("b", "rows apart", apartMm, "mm", Origin.entered("section")),
+            Input.exact("dm", "circle of the balls", pitchMm, "mm", Origin.entered("section")),
+            Input.of(
+                "α", "contact angle", CUP_DEG, CUP_U95_DEG, "°", Origin.assumed("cup and cone"))));
+  }
+
+  private static double base(unbo.core.working.Values v) {
+    return v.get("b") + v.get("dm") * tangent(v.get("α"));
+  }
+
+  private static double tangent(double degrees) {
+    return Math.tan(Math.toRadians(degrees));
+  }
 }

@@ -1,5 +1,7 @@
 package unbo.core.units;
 
+import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -17,22 +19,7 @@ public enum QuantityEntry {
       "6 N, 0.6 kgf or 1.3 lbf",
       Map.of(
           "n", 1.0, "kg", 9.80665, "kgf", 9.80665, "lbf", 4.4482216152605, "lb", 4.4482216152605)),
-  TORQUE(
-      "Nm",
-      "1.2 Nm, 0.9 lbf·ft or 11 lbf·in",
-      Map.of(
-          "nm",
-          1.0,
-          "n·m",
-          1.0,
-          "lbf·ft",
-          1.3558179483314,
-          "lbfft",
-          1.3558179483314,
-          "lbf·in",
-          0.1129848290276,
-          "lbfin",
-          0.1129848290276)),
+  TORQUE("Nm", "1.2 Nm, 0.9 lbf·ft or 11 lbf·in", torques()),
   TEMPERATURE("°C", "41 °C or 106 °F", Map.of("°c", 1.0, "c", 1.0)),
   DISTANCE("km", "500 km or 300 mi", Map.of("km", 1.0, "mi", 1.609344, "miles", 1.609344)),
   SPEED("km/h", "40 km/h or 25 mph", Map.of("km/h", 1.0, "kmh", 1.0, "mph", 1.609344)),
@@ -93,6 +80,31 @@ public enum QuantityEntry {
 
   private Entry<Double> refused(String text) {
     return Entry.refused(text, "Not a number that can be read here.", "Enter " + examples + ".");
+  }
+
+  /** As manuals of a hundred years write them; spaces are gone, capitals low. */
+  private static Map<String, Double> torques() {
+    Map<String, Double> units = new HashMap<>();
+    double footPound = 1.3558179483314;
+    double kilopondMetre = 9.80665;
+    List.of("nm", "n·m", "n.m", "n-m").forEach(u -> units.put(u, 1.0));
+    List.of("ncm", "n·cm").forEach(u -> units.put(u, 0.01));
+    for (String pound : List.of("lb", "lbf", "lbs")) {
+      for (String by : List.of("", "·", "-", ".")) {
+        units.put(pound + by + "ft", footPound);
+        units.put("ft" + by + pound, footPound);
+        units.put(pound + by + "in", footPound / 12);
+        units.put("in" + by + pound, footPound / 12);
+      }
+    }
+    for (String by : List.of("", "·", "-", ".")) {
+      for (String kilopond : List.of("kg", "kgf", "kp")) {
+        units.put(kilopond + by + "m", kilopondMetre);
+        units.put("m" + by + kilopond, kilopondMetre);
+        units.put(kilopond + by + "cm", kilopondMetre / 100);
+      }
+    }
+    return Map.copyOf(units);
   }
 
   private static int endOfNumber(String low) {

@@ -1,0 +1,128 @@
+package unbo.app.setting;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import unbo.app.job.Form;
+import unbo.app.job.Workpiece;
+import unbo.app.web.FieldProblems;
+import unbo.app.working.Figure;
+import unbo.app.working.WorkingView;
+import unbo.core.arrangement.Adjustment.By;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.measure.Readings;
+
+/**
+ * The sum that belongs to what sets an arrangement beside its readings: a steering head's torque, a
+ * universal joint's circlips, a link's side play. Saved with the setting.
+ *
+ * @param title what it is about
+ * @param questions its fields
+ * @param fields as typed
+ * @param figure null while a value is missing
+ * @param about what the figure is
+ * @param verdict a sentence; empty while a value is missing
+ * @param lines what follows besides
+ */
+public record PartSums(
+    String title,
+    List<Question> questions,
+    Map<String, String> fields,
+    FieldProblems problems,
+    Figure figure,
+    String about,
+    String verdict,
+    List<String> lines,
+    List<WorkingView> workings) {
+
+  /** What begins the name of every field, so that none is taken for a part's. */
+  static final String PREFIX = "sums-";
+
+  /**
+   * A field.
+   *
+   * @param options to choose from, by their values; empty for a text
+   */
+  public record Question(String id, String label, String unit, Map<String, String> options) {
+
+    static Question text(String id, String label, String unit) {
+      return new Question(PREFIX + id, label, unit, Map.of());
+    }
+
+    static Question choice(String id, String label, Map<String, String> options) {
+      return new Question(PREFIX + id, label, "", options);
+    }
+  }
+
+  /** Which sum serves an arrangement. */
+  private enum Kind {
+    HEAD,
+    CROSS,
+    LINK;
+
+    static Optional<Kind> of(Arrangement arrangement) {
+      if (sets(arrangement, By.HEAD_ADJUSTER)) {
+        return Optional.of(HEAD);
+      }
+      if (sets(arrangement, By.CIRCLIP)) {
+        return Optional.of(CROSS);
+      }
+      boolean needles =
+          !arrangement.places().isEmpty()
+              && arrangement.places().stream()
+                  .allMatch(
+                      p -> p.kind().family().filter(f -> f.id().contains("needle")).isPresent());
+      return needles && sets(arrangement, By.SHIMS) ? Optional.of(LINK) : Optional.empty();
+    }
+
+    private static boolean sets(Arrangement arrangement, By by) {
+      return arrangement.adjustments().stream().anyMatch(a -> a.by() == by);
+    }
+  }
+
+  /**
+   * Empty where nothing of that kind is set.
+   *
+   * @param force what swings a head, if it was read
+   */
+  static Optional<PartSums> of(
+      Workpiece piece, Map<String, String> fields, Optional<Readings> force) {
+    return Kind.of(piece.arrangement())
+        .map(
+            kind ->
+                switch (kind) {
+                  case HEAD -> new HeadSum(fields).read(force);
+                  case CROSS -> new CrossSum(fields).read();
+                  case LINK -> new LinkSum(fields).read();
+                });
+  }
+
+  /** The fields of a form that are the sum's own. */
+  static Map<String, String> typed(Form form) {
+    Map<String, String> fields = new LinkedHashMap<>();
+    form.single().entrySet().stream()
+        .filter(e -> e.getKey().startsWith(PREFIX) && !e.getValue().isBlank())
+        .forEach(e -> fields.put(e.getKey(), e.getValue().strip()));
+    return fields;
+  }
+
+  public String get(String field) {
+    return fields.getOrDefault(field, "");
+  }
+
+  public boolean isEntered() {
+    return !fields.isEmpty();
+  }
+
+  /** For paper. */
+  List<String> said() {
+    List<String> said = new ArrayList<>();
+    if (figure != null) {
+      said.add(about.toLowerCase(Locale.ROOT) + " " + figure.text() + ". " + verdict);
+    }
+    return said;
+  }
+}
