@@ -145,6 +145,7 @@ class AccessibilityTest extends AppTest {
     pages.addAll(
         List.of(
             "/causes",
+            "/bench/pairs?number=7205B&tilts=true",
             "/vehicles/1/drag?kmh=80&kg=900",
             "/tins",
             "/bench/a1/pack?tin-rpm=700&tin-hot=50&tin-water=salt"));
