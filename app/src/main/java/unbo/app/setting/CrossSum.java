@@ -62,8 +62,9 @@ final class CrossSum {
         questions(),
         typed,
         problems,
-        joint.map(this::figure).orElse(null),
-        "Each circlip for no play",
+        joint
+            .map(j -> List.of(new PartSums.Line("Each circlip for no play", figure(j))))
+            .orElse(List.of()),
         says.get(0),
         says.subList(1, says.size()),
         workings.all());

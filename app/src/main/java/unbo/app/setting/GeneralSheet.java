@@ -9,6 +9,7 @@ import java.util.Set;
 import unbo.app.drawing.NoteText;
 import unbo.app.drawing.SectionNote;
 import unbo.app.drawing.Sign;
+import unbo.app.drawing.SpacerPicture;
 import unbo.app.job.Form;
 import unbo.app.job.Marks;
 import unbo.app.job.Workpiece;
@@ -67,6 +68,7 @@ public record GeneralSheet(
    * @param pair what it does to its bearings; null where that is not known
    * @param card how it is set, step by step; empty where it is only tightened
    * @param slack of a cone before a quick release is clamped; null elsewhere
+   * @param homes a spacer between its bearings, exaggerated; null where none was measured
    * @param locking what to mind of the thread locker; empty without one
    */
   public record Row(
@@ -83,12 +85,18 @@ public record GeneralSheet(
       Figure spacer,
       SpacerRow pair,
       ConeSlack slack,
+      SpacerPicture homes,
       List<String> locking,
       List<String> card) {
 
     /** Whether there is something to read; a clamp is known by its torque alone. */
     public boolean isSet() {
       return !by.isEmpty() && !by.equals(Adjustment.By.CLAMP.title());
+    }
+
+    /** Whether its torque alone is what sets it. */
+    public boolean clamps() {
+      return by.equals(Adjustment.By.CLAMP.title());
     }
 
     /** Whether steps or a thread locker were entered, which most nuts have not. */
@@ -157,6 +165,7 @@ public record GeneralSheet(
         spacer.map(s -> spacer(title, s, workings)).orElse(null),
         SpacerRow.of(piece, title, spacer, workings).orElse(null),
         ConeSlack.of(piece.assembly(), set, title, workings),
+        spacer.map(s -> SpacerPicture.of(s.working().result().value())).orElse(null),
         setting.usedLocker().map(l -> l.minding(set != null)).orElse(List.of()),
         set == null ? List.of() : SettingCards.of(set.by()));
   }

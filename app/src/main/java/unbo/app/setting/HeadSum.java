@@ -71,8 +71,8 @@ final class HeadSum {
         QUESTIONS,
         typed,
         problems,
-        head.map(h -> figure(h, limits)).orElse(null),
-        "Turning torque",
+        head.map(h -> List.of(new PartSums.Line("Turning torque", figure(h, limits))))
+            .orElse(List.of()),
         says.get(0),
         says.subList(1, says.size()),
         workings.all());

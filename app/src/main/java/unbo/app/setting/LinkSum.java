@@ -52,8 +52,7 @@ final class LinkSum {
         questions(),
         typed,
         problems,
-        link.map(l -> figure(l, limits)).orElse(null),
-        "Side play",
+        link.map(l -> List.of(new PartSums.Line("Side play", figure(l, limits)))).orElse(List.of()),
         link.map(l -> l.says(limits)).orElse(""),
         link.isPresent()
             ? List.of("The bolt clamps the sleeve only; shims go in alike on both sides.")

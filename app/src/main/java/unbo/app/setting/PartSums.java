@@ -22,8 +22,7 @@ import unbo.core.measure.Readings;
  * @param title what it is about
  * @param questions its fields
  * @param fields as typed
- * @param figure null while a value is missing
- * @param about what the figure is
+ * @param figures with what they are; empty while a value is missing
  * @param verdict a sentence; empty while a value is missing
  * @param lines what follows besides
  */
@@ -32,8 +31,7 @@ public record PartSums(
     List<Question> questions,
     Map<String, String> fields,
     FieldProblems problems,
-    Figure figure,
-    String about,
+    List<Line> figures,
     String verdict,
     List<String> lines,
     List<WorkingView> workings) {
@@ -57,11 +55,15 @@ public record PartSums(
     }
   }
 
+  /** A figure with what it is. */
+  public record Line(String about, Figure figure) {}
+
   /** Which sum serves an arrangement. */
   private enum Kind {
     HEAD,
     CROSS,
-    LINK;
+    LINK,
+    SPACER;
 
     static Optional<Kind> of(Arrangement arrangement) {
       if (sets(arrangement, By.HEAD_ADJUSTER)) {
@@ -75,7 +77,10 @@ public record PartSums(
               && arrangement.places().stream()
                   .allMatch(
                       p -> p.kind().family().filter(f -> f.id().contains("needle")).isPresent());
-      return needles && sets(arrangement, By.SHIMS) ? Optional.of(LINK) : Optional.empty();
+      if (needles && sets(arrangement, By.SHIMS)) {
+        return Optional.of(LINK);
+      }
+      return sets(arrangement, By.SPACER) ? Optional.of(SPACER) : Optional.empty();
     }
 
     private static boolean sets(Arrangement arrangement, By by) {
@@ -97,6 +102,7 @@ public record PartSums(
                   case HEAD -> new HeadSum(fields).read(force);
                   case CROSS -> new CrossSum(fields).read();
                   case LINK -> new LinkSum(fields).read();
+                  case SPACER -> new SpacerSum(fields).read(piece);
                 });
   }
 
@@ -120,8 +126,9 @@ public record PartSums(
   /** For paper. */
   List<String> said() {
     List<String> said = new ArrayList<>();
-    if (figure != null) {
-      said.add(about.toLowerCase(Locale.ROOT) + " " + figure.text() + ". " + verdict);
+    figures.forEach(f -> said.add(f.about().toLowerCase(Locale.ROOT) + " " + f.figure().text()));
+    if (!said.isEmpty()) {
+      said.add(verdict);
     }
     return said;
   }

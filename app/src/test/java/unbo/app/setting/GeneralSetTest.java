@@ -146,6 +146,30 @@ class GeneralSetTest extends PageTest {
         .andExpect(content().string(containsString("Both limits are needed.")));
   }
 
+  /**
+   * 60.00 in 60.00: the clamp's 20 kN take 0.033 mm of a tube 25/20 mm, which the clearance of a
+   * 6204 bears; a tolerance of half a millimetre does not.
+   */
+  @Test
+  void aSpacerUnderItsClamp() throws Exception {
+    String sizes = "/bench/a4/set?spacer.length=60&hub.shoulder-distance=60";
+    mvc.perform(
+            get(sizes
+                    + "&sums-clamp=20000&sums-outside=25&sums-bore=20&sums-tolerance=0.5&sums-stock=59.5 60.03")
+                .with(as("tuva")))
+        .andExpect(content().string(containsString("Free at work by this sum")))
+        .andExpect(content().string(containsString("Spacer less distance, clamped and warm")))
+        .andExpect(content().string(containsString("Chance that a spacer of this tolerance")))
+        .andExpect(content().string(containsString("Take the spacer of 60.03 mm")))
+        .andExpect(content().string(containsString("The second pressed to the spacer")));
+    mvc.perform(get(sizes + "&sums-outside=20&sums-bore=25").with(as("tuva")))
+        .andExpect(content().string(containsString("Enter a bore under the outside.")));
+    mvc.perform(get("/bench/a4/set?sums-outside=25&sums-bore=20").with(as("tuva")))
+        .andExpect(content().string(containsString("Measure spacer and distance first")));
+    mvc.perform(get("/bench/a2/set").with(as("tuva")))
+        .andExpect(content().string(containsString("What a slack nut does")));
+  }
+
   @Test
   void looseBallsAreCounted() throws Exception {
     mvc.perform(get("/bench/a5/set").with(as("tuva")))
