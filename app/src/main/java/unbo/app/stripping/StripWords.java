@@ -6,23 +6,23 @@ import unbo.core.arrangement.Arrangement;
 import unbo.core.strip.StripStep;
 
 /** Steps of taking apart, and of putting together again, in words. */
-final class StripWords {
+public final class StripWords {
 
   private final Arrangement arrangement;
 
-  StripWords(Arrangement arrangement) {
+  public StripWords(Arrangement arrangement) {
     this.arrangement = arrangement;
   }
 
   /** What a part, or a ring of a whole bearing, is called. */
-  String name(String piece) {
+  public String name(String piece) {
     int slash = piece.indexOf('/');
     String part = slash < 0 ? piece : piece.substring(0, slash);
     String title = arrangement.part(part).orElseThrow().title();
     return slash < 0 ? title : title + ", " + piece.substring(slash + 1) + " ring";
   }
 
-  String names(List<String> pieces) {
+  public String names(List<String> pieces) {
     return pieces.stream().map(this::name).collect(Collectors.joining(", "));
   }
 
@@ -38,7 +38,7 @@ final class StripWords {
   }
 
   /** The same backwards. */
-  String on(StripStep step) {
+  public String on(StripStep step) {
     String what = whole(step);
     return switch (step.way()) {
       case LEFT -> what + ": on from the left";

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.Hold;
@@ -39,9 +40,17 @@ public record TurnsFree(List<Gap> gaps) {
 
   /** The nearest pairs of an assembly. */
   public static TurnsFree of(Assembly assembly) {
+    return of(assembly, part -> true);
+  }
+
+  /** The nearest pairs among some of its parts, by their ids: what is built so far. */
+  public static TurnsFree of(Assembly assembly, Predicate<String> there) {
     Arrangement arrangement = assembly.arrangement();
     TurningGroups groups = TurningGroups.of(arrangement);
-    List<SectionPart> parts = SectionBuilder.of(assembly).parts();
+    List<SectionPart> parts =
+        SectionBuilder.of(assembly).parts().stream()
+            .filter(p -> there.test(p.part().id()))
+            .toList();
     List<Gap> gaps = new ArrayList<>();
     for (SectionPart still : ofGroup(arrangement, parts, groups.standing())) {
       for (SectionPart turns : ofGroup(arrangement, parts, groups.turning())) {
