@@ -38,6 +38,27 @@ public record RacewayPicture(List<double[]> path, List<Mark> marks, List<Double>
     return new Maker(pattern, elements == 0 ? PITCH : WIDTH / elements).make();
   }
 
+  /** Half the box in which a ball is drawn, and the ball's radius there. */
+  public static final double ELEMENT = 32;
+
+  private static final double BALL = 26;
+
+  /** What a pattern leaves on an element, in a box of 64 by 64 about its middle; empty for none. */
+  static List<Mark> onElement(String pattern) {
+    Maker maker = new Maker(pattern, PITCH);
+    switch (pattern) {
+      case "flakes-loaded", "flakes-all", "one-side" -> maker.onBall(4, 5, "flake");
+      case "frosted", "washboard" -> maker.onBall(90, 0.9, "dot");
+      case "dents", "cage", "crack" -> maker.onBall(12, 1.6, "dent");
+      case "lines" -> maker.belt("line");
+      case "rust" -> maker.onBall(16, 3, "rust");
+      case "smeared" -> maker.belt("smear");
+      case "blue" -> maker.onBall(1, BALL, "heat");
+      default -> maker.marks.clear();
+    }
+    return List.copyOf(maker.marks);
+  }
+
   /** What is needed while it is drawn. */
   private static final class Maker {
 
@@ -73,7 +94,8 @@ public record RacewayPicture(List<double[]> path, List<Mark> marks, List<Double>
         case "blue" -> full(() -> band("heat"));
         case "shiny" -> full(this::turned);
         case "crack" -> full(this::crack);
-        case "face", "cage" -> full(() -> scatter(5, 0, WIDTH, 4, "dent"));
+        case "cage" -> cage();
+        case "face" -> full(() -> scatter(5, 0, WIDTH, 4, "dent"));
         default -> full(() -> {});
       }
       return new RacewayPicture(path, marks, pitch);
@@ -186,6 +208,40 @@ public record RacewayPicture(List<double[]> path, List<Mark> marks, List<Double>
               + Spot.number(-WIDTH)
               + "Z";
       marks.add(new Mark(data, look));
+    }
+
+    /** Bars round pockets, one of them broken. */
+    private void cage() {
+      StringBuilder bars = new StringBuilder();
+      for (double x : pitch) {
+        double middle = x + apart / 2;
+        bars.append("M%s 14 v36 ".formatted(Spot.number(middle)));
+      }
+      marks.add(new Mark("M0 14 h300 M0 50 h300 " + bars, "ridge"));
+      double broken = pitch.get(pitch.size() / 2) + apart / 2;
+      marks.add(new Mark("M%s 24 l5 6 l-8 3 l6 7".formatted(Spot.number(broken)), "crack"));
+    }
+
+    /** Marks on a ball, within its outline. */
+    private void onBall(int count, double size, String look) {
+      StringBuilder data = new StringBuilder();
+      for (int i = 0; i < count; i++) {
+        double angle = 2 * Math.PI * random.nextDouble();
+        double reach = Math.max(0, BALL - size - 2) * Math.sqrt(random.nextDouble());
+        data.append(
+            blot(ELEMENT + reach * Math.cos(angle), ELEMENT + reach * Math.sin(angle), size));
+      }
+      marks.add(new Mark(data.toString(), look));
+    }
+
+    /** A stripe round a ball: where it stood, or slid. */
+    private void belt(String look) {
+      marks.add(
+          new Mark(
+              look.equals("line")
+                  ? "M14 24 Q32 34 50 24 v5 Q32 39 14 29Z"
+                  : "M12 26 Q32 36 52 26 M12 32 Q32 42 52 32",
+              look));
     }
 
     private void crack() {

@@ -12,19 +12,15 @@ import unbo.core.fit.Fit;
 import unbo.core.fit.FitInput;
 import unbo.core.fit.FitInput.Seat;
 import unbo.core.fit.FitInput.Surface;
+import unbo.core.fit.FitInputs;
 import unbo.core.fit.IsoZone;
 import unbo.core.fit.Makeshift;
 import unbo.core.fit.Material;
 import unbo.core.fit.SeatReadings;
 import unbo.core.fit.Spread;
 import unbo.core.measure.Instrument;
-import unbo.core.section.BearingPortrait;
-import unbo.core.section.InternalGeometry;
 import unbo.core.tolerance.InternalClearances;
 import unbo.core.tolerance.Limits;
-import unbo.core.tolerance.RingKind;
-import unbo.core.tolerance.RingTolerances;
-import unbo.core.tolerance.RingTolerances.Dimension;
 import unbo.core.units.Entry;
 import unbo.core.units.LengthEntry;
 import unbo.core.units.Problem;
@@ -225,11 +221,7 @@ final class FitFields {
   }
 
   Spread ring(boolean isShaft) {
-    RingKind kind = RingKind.of(bearing);
-    return RingTolerances.of(
-            kind, isShaft ? Dimension.BORE : Dimension.OUTSIDE, kind.usualClass(), nominal(isShaft))
-        .map(Spread::within)
-        .orElse(new Spread(0, 0, 0, 0));
+    return FitInputs.ring(bearing, isShaft);
   }
 
   private double celsius(String field, double usual, double least, double most) {
@@ -346,39 +338,6 @@ final class FitFields {
     if (!problems.isEmpty()) {
       return Optional.empty();
     }
-    Optional<InternalGeometry> counted =
-        BearingPortrait.of(bearing).inside().filter(InternalGeometry::listed);
-    double inner =
-        counted
-            .map(g -> g.pitchMm() - g.elementMm())
-            .orElse(FitInput.innerRaceway(bearing.boreMm(), bearing.outerMm()));
-    double outer =
-        counted
-            .map(g -> g.pitchMm() + g.elementMm())
-            .orElse(FitInput.outerRaceway(bearing.boreMm(), bearing.outerMm()));
-    return Optional.of(
-        new FitInput(
-            bearing.family(),
-            bearing.boreMm(),
-            bearing.outerMm(),
-            bearing.widthMm(),
-            inner,
-            outer,
-            counted.isEmpty(),
-            group(usualGroup),
-            angle(),
-            ring(true),
-            ring(false),
-            onShaft,
-            inHousing,
-            room,
-            0.12));
-  }
-
-  /** Contact angle of what is set after fitting. */
-  private double angle() {
-    double known = bearing.taper().map(t -> t.contactAngleDeg().orElse(14)).orElse(0.0);
-    boolean angular = bearing.family().id().contains("angular");
-    return known > 0 ? known : angular ? 25 : 0;
+    return Optional.of(FitInputs.of(bearing, group(usualGroup), onShaft, inHousing, room));
   }
 }

@@ -3,8 +3,11 @@ package unbo.app.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import unbo.app.drawing.RacewayPicture;
+import unbo.app.drawing.DamagePicture;
 import unbo.app.web.Figures;
+import unbo.app.working.Figure;
+import unbo.app.working.WorkingView;
+import unbo.app.working.Workings;
 import unbo.core.damage.Damage;
 import unbo.core.damage.DamageClass;
 import unbo.core.damage.DamageQuestion;
@@ -22,6 +25,7 @@ import unbo.core.damage.DamageTables;
  * @param reuse whether anything may be used again, in words; empty while nothing was answered
  * @param also what else to look at
  * @param next the question that tells most next, empty for none
+ * @param workings of the shares
  */
 public record ReadSheet(
     List<QuestionRow> questions,
@@ -32,7 +36,8 @@ public record ReadSheet(
     boolean scrap,
     String reuse,
     List<String> also,
-    String next) {
+    String next,
+    List<WorkingView> workings) {
 
   private static final int SHOWN = 4;
   private static final double WORTH_SHOWING = 0.03;
@@ -42,7 +47,7 @@ public record ReadSheet(
 
   /** A class with its picture. */
   public record ClassRow(
-      DamageClass damage, String share, List<String> reasons, RacewayPicture picture) {}
+      DamageClass damage, Figure share, List<String> reasons, DamagePicture picture) {}
 
   static ReadSheet of(Map<String, String> answers, Figures figures) {
     Damage damage = Damage.of(answers);
@@ -53,11 +58,13 @@ public record ReadSheet(
             .toList();
     if (!damage.isAnswered()) {
       return new ReadSheet(
-          questions, List.of(), List.of(), List.of(), List.of(), false, "", List.of(), next);
+          questions, List.of(), List.of(), List.of(), List.of(), false, "", List.of(), next,
+          List.of());
     }
+    Workings workings = new Workings("damage");
     return new ReadSheet(
         questions,
-        classes(damage, figures),
+        classes(damage, workings, figures),
         damage.besides().stream().map(DamageClass::label).toList(),
         damage.order(),
         damage.advice(),
@@ -66,19 +73,21 @@ public record ReadSheet(
             ? "May be inspected for use again; that it looks sound proves nothing yet."
             : "Not used again.",
         damage.alsoLookAt(),
-        next);
+        next,
+        workings.all());
   }
 
-  private static List<ClassRow> classes(Damage damage, Figures figures) {
+  private static List<ClassRow> classes(Damage damage, Workings workings, Figures figures) {
     List<ClassRow> rows = new ArrayList<>();
     for (Damage.Ranked r : damage.ranked()) {
       if (rows.isEmpty() || rows.size() < SHOWN && r.probability() > WORTH_SHOWING) {
         rows.add(
             new ClassRow(
                 r.damage(),
-                figures.percent(r.probability()),
+                workings.figure(
+                    r.damage().label(), damage.share(r.damage()), figures.percent(r.probability())),
                 r.reasons(),
-                RacewayPicture.of(r.damage().pattern())));
+                DamagePicture.of(r.damage().pattern())));
       }
     }
     return rows;
@@ -91,7 +100,7 @@ public record ReadSheet(
     }
     ClassRow first = classes.get(0);
     String beside = besides.isEmpty() ? "" : "; beside it " + String.join(", ", besides);
-    return capital(first.damage.label()) + ", " + first.share + beside + ". " + reuse;
+    return capital(first.damage.label()) + ", " + first.share.text() + beside + ". " + reuse;
   }
 
   private static String capital(String text) {

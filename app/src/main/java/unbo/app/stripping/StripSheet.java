@@ -69,6 +69,7 @@ public record StripSheet(
    * @param contacts that may be rusted or seized
    * @param lands what a collet's lip finds behind the ring of a spacer hub; empty elsewhere
    * @param collet what that says of the collet, in words
+   * @param force what parts a tight ring; null where that is not known
    * @param land the corner drawn; null elsewhere
    */
   public record Open(
@@ -82,6 +83,7 @@ public record StripSheet(
       List<Figure> lands,
       String collet,
       LandPicture land,
+      PullForce force,
       StripRecord.Taken taken,
       String next,
       String before) {}
@@ -210,6 +212,7 @@ public record StripSheet(
           lands(lead),
           collet(lead),
           land(lead).map(LandPicture::of).orElse(null),
+          routes.isEmpty() ? null : PullForce.of(piece, step, owned, workings).orElse(null),
           record.taken(lead).orElse(null),
           at + 1 < steps.size() ? piece.at("strip", steps.get(at + 1).parts().get(0)) : null,
           at > 0 ? piece.at("strip", steps.get(at - 1).parts().get(0)) : null);

@@ -131,6 +131,25 @@ class StripPageTest extends PageTest {
     assertThat(page(job, "outer-body").select(".routes li")).isEmpty();
   }
 
+  /** A tight cup of a taper hub: its force, and what the press of this workshop makes of it. */
+  @Test
+  void theForceIsSaidAndThePressWithIt() throws Exception {
+    Job job = newJob();
+    assertThat(page(job, "inboard-cup").text())
+        .contains("to get it off about")
+        .contains("twice that when rusty")
+        .doesNotContain("This workshop’s press");
+    press(job, "/tools", "tool", "press", "detail-press", "1 kN")
+        .andExpect(status().is3xxRedirection());
+    assertThat(page(job, "inboard-cup").text())
+        .contains("This workshop’s press of 1 kN is too weak.");
+    press(job, "/tools", "tool", "press", "detail-press", "20 t")
+        .andExpect(status().is3xxRedirection());
+    assertThat(page(job, "inboard-cup").text())
+        .contains("This workshop’s press of 196 kN is enough, rusty too.");
+    assertThat(page(job, "cap").text()).doesNotContain("to get it off about");
+  }
+
   /** A shop that owns a drift alone sees its own way first, and what the others lack. */
   @Test
   void theShopsToolsDecideWhatStandsFirst() throws Exception {

@@ -10,6 +10,11 @@ import unbo.core.evidence.Distribution;
 import unbo.core.evidence.Finding;
 import unbo.core.evidence.Leftover;
 import unbo.core.evidence.Weighing;
+import unbo.core.working.Formula;
+import unbo.core.working.Input;
+import unbo.core.working.Origin;
+import unbo.core.working.Values;
+import unbo.core.working.Working;
 
 /**
  * What the parts on the bench say: how likely each class is (Bayes over graded answers), a second
@@ -96,6 +101,58 @@ public final class Damage {
 
   private static String words(Finding f) {
     return DamageTables.questions().get(f.question()).answers().get(f.answer()).label();
+  }
+
+  /**
+   * How a class came to its share: its odds before any answer, and by how much each answer that
+   * counts made it likelier against all others together.
+   */
+  public Working share(DamageClass damage) {
+    int c = tables.indexOfClass(damage.id());
+    double[] others = new double[shares.length];
+    for (int h = 0; h < others.length; h++) {
+      others[h] = h == c ? 0 : tables.likelihoods().prior(h);
+    }
+    double prior = tables.likelihoods().prior(c);
+    List<Input> inputs = new ArrayList<>();
+    inputs.add(
+        Input.exact(
+            "p", "before any answer", 100 * prior, "%", Origin.table("shares of classes, ours")));
+    for (Finding f : weighing.counting()) {
+      inputs.add(
+          Input.exact(
+              "r" + inputs.size(), words(f), factor(f, c, others), "", Origin.entered("seen")));
+    }
+    return Working.of(
+        Formula.of(
+            "Share of " + damage.label(),
+            "%",
+            "P = o·r1·r2… / (1 + o·r1·r2…), o = p/(100 − p), 95 % at most",
+            Damage::fromOdds,
+            "Bayes’ rule; each answer is graded for each class in one table.",
+            "Answers count as independent of each other given the class."),
+        inputs);
+  }
+
+  /** By how much an answer speaks for a class against the others as they stand; they follow it. */
+  private double factor(Finding f, int c, double[] others) {
+    double sum = 0;
+    double with = 0;
+    for (int h = 0; h < others.length; h++) {
+      double likelihood = Math.exp(tables.likelihoods().logarithm(f, h));
+      sum += others[h];
+      others[h] *= likelihood;
+      with += others[h];
+    }
+    return Math.exp(tables.likelihoods().logarithm(f, c)) * sum / with;
+  }
+
+  private static double fromOdds(Values v) {
+    double odds = v.get("p") / (100 - v.get("p"));
+    for (int i = 1; v.has("r" + i); i++) {
+      odds *= v.get("r" + i);
+    }
+    return Math.min(100 * MOST_SURE, 100 * odds / (1 + odds));
   }
 
   /** Whether anything was answered: of nothing, nothing is claimed. */

@@ -39,6 +39,11 @@ public final class Values {
     return new Values(places, drawn);
   }
 
+  /** Whether there is an input of that sign: for formulas over as many as there are. */
+  public boolean has(String symbol) {
+    return places.containsKey(symbol);
+  }
+
   /**
    * The value of an input.
    *

@@ -45,6 +45,17 @@ class DamageTest {
     return answers;
   }
 
+  /** The factors of the answers make the very share that the weighing gives, for every class. */
+  @ParameterizedTest
+  @MethodSource("cases")
+  void aShareShowsHowItCameAbout(Case story) {
+    Damage damage = Damage.of(story.answers());
+    for (Damage.Ranked ranked : damage.ranked()) {
+      assertThat(damage.share(ranked.damage()).result().value())
+          .isCloseTo(100 * ranked.probability(), org.assertj.core.data.Offset.offset(1e-6));
+    }
+  }
+
   @ParameterizedTest
   @MethodSource("cases")
   void theBenchIsReadRight(Case c) {
