@@ -17,6 +17,15 @@ public enum Sign {
   /** It turns, and something is read while it does: torque, run-out, clicks. */
   TURN("M%1$s %2$s m-6 -20 a12 21 0 0 0 0 40 m-8 -5 l8 5 l3 -9"),
 
+  /** A load across the axis upon it. */
+  LOAD("M%1$s %2$s m0 -26 v22 m-5 -7 l5 7 l5 -7"),
+
+  /** A load along the axis, to the right. */
+  PUSH_RIGHT("M%1$s %2$s m-26 0 h22 m-7 -5 l7 5 l-7 5"),
+
+  /** A load along the axis, to the left. */
+  PUSH_LEFT("M%1$s %2$s m26 0 h-22 m7 -5 l-7 5 l7 5"),
+
   /** Heat goes out from it. */
   WARM(
       "M%1$s %2$s m-8 0 a8 8 0 1 0 16 0 a8 8 0 1 0 -16 0"

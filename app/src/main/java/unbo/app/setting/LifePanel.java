@@ -3,8 +3,14 @@ package unbo.app.setting;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import unbo.app.drawing.FanPicture;
+import unbo.app.drawing.NoteText;
+import unbo.app.drawing.SectionNote;
 import unbo.app.drawing.SettingCurve;
+import unbo.app.drawing.Sign;
 import unbo.app.job.Form;
+import unbo.app.job.Marks;
 import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.NumberField;
@@ -13,6 +19,7 @@ import unbo.app.working.WorkingView;
 import unbo.app.working.Workings;
 import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.BearingPlace;
+import unbo.core.arrangement.TurningGroups;
 import unbo.core.fit.Material;
 import unbo.core.load.WheelLoad;
 import unbo.core.measure.Measured;
@@ -20,11 +27,16 @@ import unbo.core.measure.Window;
 import unbo.core.section.BearingPortrait;
 import unbo.core.section.InternalGeometry;
 import unbo.core.setting.PairRow;
+import unbo.core.setting.SettingDuty;
 import unbo.core.setting.SettingLife;
 import unbo.core.setting.SettingLife.Hub;
 import unbo.core.setting.SettingLife.Mounting;
 import unbo.core.setting.SettingLife.Point;
 import unbo.core.setting.WarmPlay;
+import unbo.core.working.Formula;
+import unbo.core.working.Input;
+import unbo.core.working.Origin;
+import unbo.core.working.Working;
 
 /**
  * Life and stiffness of a pair against its setting, under the load that its wheel brings.
@@ -33,6 +45,11 @@ import unbo.core.setting.WarmPlay;
  * @param warm what heat does to the play; null while no heat was entered
  * @param picture null while the load is missing
  * @param lines what it says, sentences
+ * @param distance basic rating life at the setting that is shown, km; null while it is not known
+ * @param fans load of each element of both rows at that setting; empty while the load is missing
+ * @param loads of the rows, beside those of a wider rim, more load, a kerb
+ * @param axialN along the axis on the hub, positive to row two
+ * @param shownAt the setting that is shown, in words
  */
 public record LifePanel(
     Form form,
@@ -41,6 +58,11 @@ public record LifePanel(
     Figure warm,
     SettingCurve picture,
     List<String> lines,
+    Figure distance,
+    List<FanPicture> fans,
+    List<RowLoads> loads,
+    double axialN,
+    String shownAt,
     List<WorkingView> workings) {
 
   private static final double FROM_MM = -0.1;
@@ -58,6 +80,28 @@ public record LifePanel(
     return form.has("life-kg");
   }
 
+  /** Arrows on the section: what either row carries, and what pushes the hub along its axis. */
+  List<SectionNote> notes(Workpiece piece) {
+    List<SectionNote> notes = new java.util.ArrayList<>();
+    if (loads.isEmpty()) {
+      return notes;
+    }
+    List<BearingPlace> places = piece.arrangement().namedPlaces();
+    double[] rows = {loads.get(0).oneN(), loads.get(0).twoN()};
+    for (int i = 0; i < rows.length; i++) {
+      String part = piece.arrangement().partsOf(places.get(i).id()).get(0).id();
+      String text = String.format(Locale.ROOT, "carries %,.0f N", rows[i]);
+      notes.add(Marks.note(part, NoteText.of(text)).drawn(Sign.LOAD));
+    }
+    if (Math.abs(axialN) >= 1) {
+      String text = String.format(Locale.ROOT, "side force %,.0f N", Math.abs(axialN));
+      notes.add(
+          Marks.note(TurningGroups.turningPart(piece.arrangement()).id(), NoteText.of(text))
+              .drawn(axialN > 0 ? Sign.PUSH_RIGHT : Sign.PUSH_LEFT));
+    }
+    return notes;
+  }
+
   public String get(String field) {
     return form.get(field);
   }
@@ -67,7 +111,13 @@ public record LifePanel(
   }
 
   /** Two set rows of one arrangement. */
-  private record Pair(PairRow one, PairRow two, double spanMm, Mounting mounting) {
+  private record Pair(
+      PairRow one,
+      PairRow two,
+      double spanMm,
+      Mounting mounting,
+      String oneTitle,
+      String twoTitle) {
 
     static Optional<Pair> of(Workpiece piece) {
       Assembly assembly = piece.assembly();
@@ -90,7 +140,9 @@ public record LifePanel(
                   one.get(),
                   two.get(),
                   span,
-                  places.get(0).facingRight() ? Mounting.BACK_TO_BACK : Mounting.FACE_TO_FACE));
+                  places.get(0).facingRight() ? Mounting.BACK_TO_BACK : Mounting.FACE_TO_FACE,
+                  places.get(0).id().replace('-', ' '),
+                  places.get(1).id().replace('-', ' ')));
     }
 
     private static Optional<PairRow> row(Assembly assembly, BearingPlace place) {
@@ -129,14 +181,22 @@ public record LifePanel(
       Optional<WarmPlay> warm = warm();
       Figure warmth = warm.map(w -> workings.figure("", w.change(), said(w))).orElse(null);
       if (kg.isEmpty() || !problems.isEmpty()) {
-        return new LifePanel(form, problems, null, warmth, null, List.of(), workings.all());
+        return nothing(warmth);
       }
-      WheelLoad load =
-          WheelLoad.of(
-              kg.get() * WheelLoad.G, 0, offset, radius, side, !get("life-bend").equals("inside"));
-      Hub hub = hub(load);
-      List<Point> curve = SettingLife.curve(hub, FROM_MM, TO_MM, POINTS);
+      boolean outside = !get("life-bend").equals("inside");
+      WheelLoad load = WheelLoad.of(kg.get() * WheelLoad.G, 0, offset, radius, side, outside);
       Optional<Measured> measured = measured();
+      double at =
+          number("life-at", FROM_MM, TO_MM).or(() -> measured.map(Measured::value)).orElse(0.0);
+      RowLoads.Wheel wheel =
+          new RowLoads.Wheel(kg.get() * WheelLoad.G, offset, radius, side, outside, at);
+      Optional<SettingDuty> shares = new LifeDuty(form, problems).of(wheel, this::hub);
+      if (!problems.isEmpty()) {
+        return nothing(warmth);
+      }
+      Hub hub = hub(load);
+      SettingDuty duty = shares.orElseGet(() -> SettingDuty.of(hub));
+      List<Point> curve = duty.curve(FROM_MM, TO_MM, POINTS);
       Window window = window();
       Figure moment =
           workings.figure(
@@ -154,7 +214,58 @@ public record LifePanel(
               window,
               measured.map(m -> List.of(m.least(), m.value(), m.most())).orElse(List.of())),
           lines(hub, curve, window, measured),
+          distance(duty, at, radius),
+          FanPicture.of(List.of(pair.oneTitle, pair.twoTitle), SettingLife.elements(hub, at)),
+          RowLoads.of(wheel, this::hub),
+          load.axialN(),
+          String.format(Locale.ROOT, "%.2f mm", at).replace('-', '−'),
           workings.all());
+    }
+
+    private LifePanel nothing(Figure warmth) {
+      return new LifePanel(
+          form,
+          problems,
+          null,
+          warmth,
+          null,
+          List.of(),
+          null,
+          List.of(),
+          List.of(),
+          0,
+          "",
+          workings.all());
+    }
+
+    /** Basic rating life at a setting as distance; null where the rows have no rating. */
+    private Figure distance(SettingDuty duty, double at, double radius) {
+      OptionalDouble turns = duty.millionTurns(at);
+      if (turns.isEmpty()) {
+        return null;
+      }
+      Working km =
+          Working.of(
+              Formula.of(
+                  "Basic rating life as distance",
+                  "km",
+                  "D = 2·π·r·L",
+                  v -> 2 * Math.PI * v.get("r") * v.get("L"),
+                  "ISO 281; ratings of the rows from what is inside them.",
+                  "Clean, well greased, one load: for comparing settings, never a promise."),
+              List.of(
+                  Input.of(
+                      "L",
+                      "life of the pair",
+                      turns.getAsDouble(),
+                      0.5 * turns.getAsDouble(),
+                      "million turns",
+                      Origin.computed("equilibrium of the rows, their ratings estimated")),
+                  Input.exact("r", "radius of the tyre", radius, "mm", Origin.entered("wheel"))));
+      double value = km.result().value();
+      double step = Math.pow(10, Math.floor(Math.log10(value)) - 1);
+      return workings.figure(
+          "", km, String.format(Locale.ROOT, "%,.0f km", Math.round(value / step) * step));
     }
 
     /** What the rise of axle and hub since the setting does to the play. */
@@ -277,10 +388,11 @@ public record LifePanel(
       double more = Math.abs(p.tiltMrad() - SettingLife.at(hub, 0).tiltMrad()) / 1000 * RIM_MM;
       return String.format(
           Locale.ROOT,
-          "%.2f of the life, the wheel tips %.2f mm more at %.0f mm from the axle",
+          "%.2f of the life, the wheel tips %.2f mm more at %.0f mm from the axle, %.2f° of camber; toe gives as much for the same moment",
           p.relativeLife(),
           more,
-          RIM_MM);
+          RIM_MM,
+          Math.toDegrees(more / RIM_MM));
     }
 
     private String get(String field) {

@@ -90,6 +90,9 @@ class SetStation implements Worksheet {
 
   @Override
   public Marks marks(Workpiece piece, Form form) {
+    if (LifePanel.isMeant(form)) {
+      return Marks.of(LifePanel.of(piece, form).map(p -> p.notes(piece)).orElse(List.of()));
+    }
     if (!isAtNut(piece)) {
       return general.marks(piece, form);
     }

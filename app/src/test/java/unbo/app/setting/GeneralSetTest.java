@@ -444,10 +444,25 @@ class GeneralSetTest extends PageTest {
                 .param("life-kg", "400")
                 .param("life-offset", "30")
                 .param("life-side", "0.5")
+                .param("life-outside", "20")
+                .param("life-rough", "10")
+                .param("life-at", "0.05")
                 .with(as("tuva")))
         .andExpect(content().string(containsString("class=\"curve-stiff\"")))
+        .andExpect(content().string(containsString("carry at 0.05 mm")))
+        .andExpect(content().string(containsString("a kerb: a side force as great as the load")))
+        .andExpect(content().string(containsString("Basic rating life as distance")))
+        .andExpect(content().string(containsString("side force 1,961 N")))
+        .andExpect(content().string(containsString("of camber")))
         .andExpect(content().string(containsString("M = e·W")))
         .andExpect(content().string(containsString("The peak is never a target")));
+    mvc.perform(
+            get("/bench/a1/set")
+                .param("life-kg", "400")
+                .param("life-outside", "80")
+                .param("life-inside", "30")
+                .with(as("tuva")))
+        .andExpect(content().string(containsString("More than the whole road.")));
     mvc.perform(get("/bench/a1/set").param("life-kg", "-4").with(as("tuva")))
         .andExpect(content().string(containsString("Enter 1 to 20000.")));
     mvc.perform(get("/bench/a4/set").param("life-kg", "400").with(as("tuva")))

@@ -1,5 +1,8 @@
 package unbo.core.setting;
 
+import java.util.OptionalDouble;
+import unbo.core.life.RatingFromGeometry;
+
 /**
  * One row of a set pair. Load and approach of an element along its normal, both raceways together
  * (Palmgren; steel, mm and N): line contact δ = 7.68·10⁻⁵·Q^0.9/l^0.8, point contact δ =
@@ -81,6 +84,20 @@ public record PairRow(
     }
     double mean = Math.pow(worn / STEPS, 1 / lifeExponent());
     return meanElementN / mean * elements * cos() * radial / STEPS;
+  }
+
+  /**
+   * Basic dynamic radial rating of the row by what is inside it, N: {@link RatingFromGeometry}.
+   * Empty for balls over 25.4 mm.
+   */
+  public OptionalDouble ratingN() {
+    if (isRoller()) {
+      return OptionalDouble.of(
+          RatingFromGeometry.rollers(elements, elementMm, lengthMm, meanMm, angleDeg));
+    }
+    return elementMm > 25.4
+        ? OptionalDouble.empty()
+        : OptionalDouble.of(RatingFromGeometry.balls(elements, elementMm, meanMm, angleDeg));
   }
 
   double cos() {

@@ -127,6 +127,25 @@ public final class SettingLife {
     return pair.point(settingMm, pair.state(0, 0).life);
   }
 
+  /**
+   * Load of each element of both rows at a setting, N, the one under the load first and then round.
+   */
+  public static List<List<Double>> elements(Hub hub, double settingMm) {
+    SettingLife pair = new SettingLife(hub);
+    double[] x = pair.settled(settingMm, 0).x;
+    return List.of(pair.round(true, x, settingMm), pair.round(false, x, settingMm));
+  }
+
+  private List<Double> round(boolean first, double[] x, double setting) {
+    PairRow row = first ? hub.one : hub.two;
+    List<Double> loads = new ArrayList<>();
+    for (int i = 0; i < row.elements(); i++) {
+      double cosine = Math.cos(2 * Math.PI * i / row.elements());
+      loads.add(row.load(approach(row, first, cosine, x, setting)));
+    }
+    return List.copyOf(loads);
+  }
+
   private Point point(double setting, double unit) {
     State plain = state(setting, 0);
     State tilted = state(setting, hub.momentNm * 1000);
@@ -145,6 +164,11 @@ public final class SettingLife {
 
   /** Damped Newton on a convex energy: it always comes down. Begins where the last one ended. */
   private State state(double setting, double extraNmm) {
+    last = settled(setting, extraNmm).x;
+    return finished(last, setting);
+  }
+
+  private Balance settled(double setting, double extraNmm) {
     double[] load = {hub.radialN, hub.axialN, hub.radialN * hub.planeMm + extraNmm};
     double scale = Math.max(hub.spanMm, hub.one.meanMm());
     double damping = 1e3;
@@ -160,8 +184,7 @@ public final class SettingLife {
         damping *= 8;
       }
     }
-    last = here.x;
-    return finished(here.x, setting);
+    return here;
   }
 
   /**
