@@ -63,7 +63,10 @@ public record PartSums(
     HEAD,
     CROSS,
     LINK,
-    SPACER;
+    SPACER,
+    PINION,
+    CARRIER,
+    FLOAT;
 
     static Optional<Kind> of(Arrangement arrangement) {
       if (sets(arrangement, By.HEAD_ADJUSTER)) {
@@ -80,7 +83,18 @@ public record PartSums(
       if (needles && sets(arrangement, By.SHIMS)) {
         return Optional.of(LINK);
       }
-      return sets(arrangement, By.SPACER) ? Optional.of(SPACER) : Optional.empty();
+      if (sets(arrangement, By.SPACER)) {
+        return Optional.of(SPACER);
+      }
+      if (sets(arrangement, By.PINION_SHIM)) {
+        return Optional.of(PINION);
+      }
+      if (sets(arrangement, By.RING_NUTS)) {
+        return Optional.of(CARRIER);
+      }
+      return sets(arrangement, By.END_FLOAT) || sets(arrangement, By.SHIMS)
+          ? Optional.of(FLOAT)
+          : Optional.empty();
     }
 
     private static boolean sets(Arrangement arrangement, By by) {
@@ -103,6 +117,9 @@ public record PartSums(
                   case CROSS -> new CrossSum(fields).read();
                   case LINK -> new LinkSum(fields).read();
                   case SPACER -> new SpacerSum(fields).read(piece);
+                  case PINION -> new PinionSum(fields).read();
+                  case CARRIER -> new CarrierSum(fields).read();
+                  case FLOAT -> new FloatSum(fields).read();
                 });
   }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import unbo.app.web.FieldProblems;
+import unbo.app.web.NumberField;
 import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Readings;
@@ -58,6 +59,11 @@ final class SumFields {
   Optional<Double> length(String field, double most) {
     List<Double> one = lengths(field, most);
     return one.size() == 1 ? Optional.of(one.get(0)) : Optional.empty();
+  }
+
+  /** A plain number between bounds, nothing and less than nothing among them. */
+  Optional<Double> number(String field, double least, double most) {
+    return NumberField.read(PartSums.PREFIX + field, get(field), least, most, problems);
   }
 
   Instrument gauge() {

@@ -170,6 +170,92 @@ class GeneralSetTest extends PageTest {
         .andExpect(content().string(containsString("What a slack nut does")));
   }
 
+  /** Axis to head 75.30, wanted 75.00 and a mark of +0.05: 1.50 in there becomes 1.75. */
+  @Test
+  void aPinionByItsMountingDistance() throws Exception {
+    Job job = newJobOn("a11");
+    String[] depth = {
+      "sums-read",
+      "75.30 75.30",
+      "sums-wanted",
+      "75.00",
+      "sums-mark",
+      "0.05",
+      "sums-in-there",
+      "1.50",
+      "sums-gauge",
+      "micrometer"
+    };
+    press(job, "/preview", depth)
+        .andExpect(content().string(containsString("Shim under the pinion:")))
+        .andExpect(content().string(containsString("1.7500")));
+    press(
+            job,
+            "/preview",
+            "sums-torque",
+            "2.4",
+            "sums-seal",
+            "0.4",
+            "sums-from",
+            "1",
+            "sums-to",
+            "1.8")
+        .andExpect(content().string(containsString("2.00 Nm without the seal: past the limits.")))
+        .andExpect(content().string(containsString("never back the nut off")));
+    press(job, "/preview", "sums-gear-set", "412", "sums-gauge-for", "411")
+        .andExpect(content().string(containsString("made for another gear set than 412")));
+    press(job, "", "sums-torque", "0.4", "sums-seal", "0.4")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("No less than the whole torque.")));
+    press(job, "/preview", "sums-measured-from", "BORE", "sums-read", "20", "sums-wanted", "75")
+        .andExpect(content().string(containsString("Enter the diameter of the bore or bar.")));
+  }
+
+  /** Least backlash 0.10 against 0.20: 0.15 mm away; 0.10 of play and 0.10 of preload more. */
+  @Test
+  void aCarrierIsSolvedAtOnce() throws Exception {
+    mvc.perform(
+            get("/bench/a22/set")
+                .param("sums-behind", "2.0")
+                .param("sums-other", "2.2")
+                .param("sums-play", "0.10")
+                .param("sums-preload", "0.10")
+                .param("sums-backlash", "0.14 0.10 0.12")
+                .param("sums-wanted", "0.20")
+                .param("sums-pitch", "1.5")
+                .with(as("tuva")))
+        .andExpect(
+            content()
+                .string(
+                    containsString(
+                        "Ring gear 0.15 mm away from the pinion; both sides together 0.20 mm more.")))
+        .andExpect(content().string(containsString("Behind the ring gear:")))
+        .andExpect(content().string(containsString("then both in by 24°")));
+    mvc.perform(
+            get("/bench/a22/set")
+                .param("sums-backlash", "0.14")
+                .param("sums-wanted", "0.20")
+                .with(as("tuva")))
+        .andExpect(content().string(containsString("One place says nothing of the tightest.")));
+  }
+
+  /** 60.10 + 60.10 + 0.5·0.6 − 120.00 − 0.10: 0.40 mm. */
+  @Test
+  void aShaftFloatsInItsCase() throws Exception {
+    String lengths =
+        "/bench/a9/set?sums-left=60.10&sums-right=60.10&sums-gasket=0.5&sums-crush=40&sums-shims=0.1";
+    mvc.perform(
+            get(lengths
+                    + "&sums-shaft=120.00&sums-from=0.1&sums-to=0.3&sums-drag-before=0.5&sums-drag-after=0.9&sums-case=aluminium&sums-case-warm=60&sums-shaft-warm=60")
+                .with(as("tuva")))
+        .andExpect(content().string(containsString("Free, but outside the limits when cold.")))
+        .andExpect(content().string(containsString("Shims of 0.30 mm together")))
+        .andExpect(content().string(containsString("Drag rose though the sum leaves play")))
+        .andExpect(content().string(containsString("End play at work")));
+    mvc.perform(get(lengths + "&sums-shaft=150").with(as("tuva")))
+        .andExpect(content().string(containsString("a slip in a depth")));
+  }
+
   @Test
   void looseBallsAreCounted() throws Exception {
     mvc.perform(get("/bench/a5/set").with(as("tuva")))

@@ -1,0 +1,164 @@
+package unbo.app.setting;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import unbo.app.setting.PartSums.Line;
+import unbo.app.setting.PartSums.Question;
+import unbo.app.web.FieldProblems;
+import unbo.app.working.Workings;
+import unbo.core.measure.Measured;
+import unbo.core.measure.Window;
+import unbo.core.setting.PinionDepth;
+import unbo.core.setting.PinionDepth.From;
+import unbo.core.units.Digits;
+import unbo.core.units.Problem;
+
+/** A pinion's depth by its mounting distance, and its turning torque without the seal's. */
+final class PinionSum {
+
+  private static final double MOST_MM = 500;
+  private static final double MOST_NM = 50;
+
+  private final Map<String, String> typed;
+  private final FieldProblems problems = new FieldProblems();
+  private final SumFields fields;
+  private final Workings workings = new Workings("pinion");
+
+  PinionSum(Map<String, String> typed) {
+    this.typed = typed;
+    this.fields = new SumFields(typed, problems);
+  }
+
+  private static List<Question> questions() {
+    Map<String, String> froms = new LinkedHashMap<>();
+    Arrays.stream(From.values()).forEach(f -> froms.put(f.name(), f.title()));
+    Map<String, String> states = new LinkedHashMap<>();
+    states.put("new", "new");
+    states.put("run-in", "run in");
+    return List.of(
+        Question.choice("measured-from", "Head measured from", froms),
+        Question.text("read", "to the head, readings", "mm"),
+        Question.text("diameter", "Diameter of bore or bar", "mm"),
+        Question.text("wanted", "Mounting distance", "mm"),
+        Question.text("mark", "Mark on the head, with its sign", "mm"),
+        Question.text("in-there", "Shim in there", "mm"),
+        Question.choice("gauge", "Read with", CrossSum.gauges()),
+        Question.text("gear-set", "Number of this gear set", ""),
+        Question.text("gauge-for", "Gear set that the gauge was made for", ""),
+        Question.text("torque", "Turning torque, as the row above says", "Nm"),
+        Question.text("seal", "of it the seal’s drag, alone", "Nm"),
+        Question.text("from", "Torque limits from", "Nm"),
+        Question.text("to", "to", "Nm"),
+        Question.choice("bearings", "for bearings that are", states));
+  }
+
+  PartSums read() {
+    sameSet();
+    List<Line> lines = new ArrayList<>();
+    List<String> says = new ArrayList<>();
+    depth().ifPresent(d -> lines.add(line(d)));
+    if (!lines.isEmpty()) {
+      says.add(
+          "Seat and preload the bearing before each reading; then backlash and both patterns.");
+    }
+    String verdict = torque(says);
+    return new PartSums(
+        "Pinion: depth, and torque without its seal",
+        questions(),
+        typed,
+        problems,
+        problems.isEmpty() ? lines : List.of(),
+        problems.isEmpty() ? verdict : "",
+        problems.isEmpty() ? says : List.of(),
+        workings.all());
+  }
+
+  /** A gauge says nothing of another gear set than its own. */
+  private void sameSet() {
+    String set = fields.get("gear-set").strip();
+    String made = fields.get("gauge-for").strip();
+    if (!set.isEmpty() && !made.isEmpty() && !set.equalsIgnoreCase(made)) {
+      problems.add(
+          PartSums.PREFIX + "gauge-for",
+          new Problem(
+              made,
+              "That gauge was made for another gear set than " + set + ".",
+              "Use its own gauge, or measure from the axis."));
+    }
+  }
+
+  private Optional<PinionDepth> depth() {
+    From from =
+        Arrays.stream(From.values())
+            .filter(f -> f.name().equals(fields.get("measured-from")))
+            .findFirst()
+            .orElse(From.AXIS);
+    Optional<Measured> read = fields.measured("read", MOST_MM);
+    Optional<Measured> diameter = fields.measured("diameter", MOST_MM);
+    Optional<Double> wanted = fields.length("wanted", MOST_MM);
+    double mark = fields.number("mark", -2, 2).orElse(0.0);
+    double inThere = fields.number("in-there", 0, 20).orElse(0.0);
+    if (from != From.AXIS && read.isPresent() && diameter.isEmpty()) {
+      problems.add(
+          PartSums.PREFIX + "diameter",
+          new Problem(
+              "", "Half of it belongs to the sum.", "Enter the diameter of the bore or bar."));
+    }
+    if (read.isEmpty() || wanted.isEmpty() || !problems.isEmpty()) {
+      return Optional.empty();
+    }
+    return Optional.of(
+        PinionDepth.of(
+            from, read.get(), diameter.orElse(new Measured(0, 0)), wanted.get() + mark, inThere));
+  }
+
+  private Line line(PinionDepth depth) {
+    var shim = depth.shim().result();
+    return new Line(
+        "Shim under the pinion",
+        workings.figure(
+            "",
+            depth.shim(),
+            Digits.both(shim.value(), shim.uncertainty()).replace('-', '−') + " mm"));
+  }
+
+  private String torque(List<String> says) {
+    Optional<Double> torque = fields.number("torque", 0, MOST_NM);
+    double seal = fields.number("seal", 0, MOST_NM).orElse(0.0);
+    Optional<Window> limits = fields.limits(true, MOST_NM);
+    if (torque.isEmpty()) {
+      return "";
+    }
+    if (seal >= torque.get()) {
+      problems.add(
+          PartSums.PREFIX + "seal",
+          new Problem(
+              fields.get("seal"),
+              "No less than the whole torque.",
+              "Turn the seal alone on its flange and enter that."));
+      return "";
+    }
+    double bearings = torque.get() - seal;
+    says.add(
+        fields.get("bearings").equals("run-in")
+            ? "Run in, bearings drag about half of what new ones do: limits for new ones do not hold."
+            : "New bearings ease as they run in: read by the limits for new ones, never tightened again for it.");
+    String without = String.format(Locale.ROOT, "%.2f Nm without the seal", bearings);
+    if (limits.isEmpty()) {
+      return without + "; cannot tell without the maker’s limits.";
+    }
+    if (bearings > limits.get().to()) {
+      return without
+          + ": past the limits. A crush sleeve is spent: take a new one, never back the nut off.";
+    }
+    return bearings < limits.get().from()
+        ? without
+            + ": under the limits. Tighten in small steps, turning, and read again after each."
+        : without + ": within the limits. Stop here, and mark the nut.";
+  }
+}
