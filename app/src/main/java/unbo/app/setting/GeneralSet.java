@@ -1,9 +1,12 @@
 package unbo.app.setting;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.ui.Model;
+import unbo.app.drawing.SectionNote;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
 import unbo.app.job.Marks;
@@ -22,8 +25,11 @@ final class GeneralSet {
 
   private final Figures figures;
 
-  GeneralSet(Figures figures) {
+  private final ShimBoxes boxes;
+
+  GeneralSet(Figures figures, ShimBoxes boxes) {
     this.figures = figures;
+    this.boxes = boxes;
   }
 
   void fill(Model model, Workpiece piece, Form form) {
@@ -31,17 +37,44 @@ final class GeneralSet {
     form.problems().copyTo(sheet.problems());
     model.addAttribute("general", sheet);
     model.addAttribute("shims", shims(piece, form).orElse(null));
+    model.addAttribute("shimBoxes", boxes.all());
     model.addAttribute("partSums", sums(piece, form).orElse(null));
   }
 
   /** The shim that is asked for; empty where nothing is set by shims. */
-  private static Optional<ShimPanel> shims(Workpiece piece, Form form) {
+  private Optional<ShimPanel> shims(Workpiece piece, Form form) {
     if (!ShimPanel.serves(piece.arrangement())) {
       return Optional.empty();
     }
     boolean typed = form.typed() && ShimPanel.NAMES.stream().anyMatch(form::has);
     Map<String, String> fields = typed ? shimFields(form) : SettingResults.record(piece).shims();
-    return Optional.of(ShimPanel.of(fields));
+    ShimPanel panel = ShimPanel.of(boxes.filled(fields), drawn(piece));
+    // What a press refused stands at the panel's own fields.
+    ShimPanel.NAMES.stream()
+        .filter(n -> form.problems().at(n) != null && panel.problems().at(n) == null)
+        .forEach(n -> panel.problems().add(n, form.problems().at(n)));
+    return Optional.of(panel);
+  }
+
+  /** Thickness of what is put between on the section, where somebody measured it; else 0. */
+  private static double drawn(Workpiece piece) {
+    return piece.arrangement().adjustments().stream()
+        .flatMap(a -> piece.arrangement().size(a.part() + ".thickness").stream())
+        .filter(piece.assembly()::isMeasured)
+        .mapToDouble(piece.assembly()::value)
+        .findFirst()
+        .orElse(0);
+  }
+
+  /** Filling a box, and booking out of one. */
+  Press ofBoxes(Job job, Form form, Press.By by) {
+    Map<String, String> fields = shimFields(form);
+    if (form.action().equals("shim-box")) {
+      return boxes.fill(fields, by);
+    }
+    return shims(job, form)
+        .map(p -> boxes.book(job, form, fields, p))
+        .orElseGet(() -> nothing(job));
   }
 
   /** The sum of what sets it; empty where there is none. */
@@ -73,7 +106,18 @@ final class GeneralSet {
         form.typed()
             ? GeneralInput.of(piece.arrangement(), form).settings()
             : SettingResults.record(piece).general();
-    return Marks.of(GeneralSheet.notes(piece.arrangement(), settings));
+    List<SectionNote> notes = new ArrayList<>(GeneralSheet.notes(piece.arrangement(), settings));
+    if (hasDepths(piece, form)) {
+      String part = piece.arrangement().adjustments().get(0).part();
+      shims(piece, form).ifPresent(p -> notes.addAll(p.notes(part)));
+    }
+    return Marks.of(notes);
+  }
+
+  /** Every page of a job draws the section: nothing is worked where no depth was entered. */
+  private static boolean hasDepths(Workpiece piece, Form form) {
+    return form.has("depth-1")
+        || !SettingResults.record(piece).shims().getOrDefault("depth-1", "").isEmpty();
   }
 
   Press press(Job job, Form form) {

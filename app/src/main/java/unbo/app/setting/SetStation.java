@@ -26,10 +26,10 @@ class SetStation implements Worksheet {
   private final GeneralSet general;
   private final Figures figures;
 
-  SetStation(Figures figures) {
+  SetStation(Figures figures, ShimBoxes boxes) {
     this.dialled = new DialledSet(figures);
     this.other = new OtherSet(figures);
-    this.general = new GeneralSet(figures);
+    this.general = new GeneralSet(figures, boxes);
     this.figures = figures;
   }
 
@@ -74,7 +74,9 @@ class SetStation implements Worksheet {
   @Override
   public Press press(Job job, Form form, Press.By by) {
     if (!isAtNut(job)) {
-      return general.press(job, form);
+      return form.action().startsWith("shim-")
+          ? general.ofBoxes(job, form, by)
+          : general.press(job, form);
     }
     return switch (form.action()) {
       case "school" -> SchoolPress.of(job.getVehicle(), SchoolPress.named(form.get("school")));

@@ -1,7 +1,7 @@
 package unbo.app.setting;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -9,7 +9,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import unbo.app.drawing.NoteText;
+import unbo.app.drawing.SectionNote;
 import unbo.app.drawing.ShimPicture;
+import unbo.app.drawing.Sign;
+import unbo.app.job.Marks;
 import unbo.app.web.FieldProblems;
 import unbo.app.working.Figure;
 import unbo.app.working.WorkingView;
@@ -20,6 +24,7 @@ import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Readings;
 import unbo.core.shim.ShimStack;
+import unbo.core.shim.ShimStock;
 import unbo.core.shim.ShimSum;
 import unbo.core.units.Digits;
 import unbo.core.units.Entry;
@@ -35,6 +40,9 @@ import unbo.core.units.ReadingList;
  * @param stack which shims, in the order in which they go in; empty without stock
  * @param others further stacks within the tolerance
  * @param picture of the stack; null while a depth is missing
+ * @param depths of the stack; empty while one is missing
+ * @param best that can be booked; null where none comes within the tolerance
+ * @param asked what looks like a slip in a reading or a sign, sentences
  */
 public record ShimPanel(
     Map<String, String> fields,
@@ -44,6 +52,9 @@ public record ShimPanel(
     String stack,
     List<String> others,
     ShimPicture picture,
+    List<ShimSum.Depth> depths,
+    ShimStack best,
+    List<String> asked,
     List<WorkingView> workings) {
 
   /** Rows of depths. */
@@ -52,7 +63,6 @@ public record ShimPanel(
   private static final int MOST_READINGS = 12;
   private static final double MOST_MM = 2000;
   private static final double USUAL_TOLERANCE_MM = 0.02;
-  private static final int MOST_KINDS = 40;
   private static final int MOST_SHIMS = 6;
   private static final Set<Adjustment.By> SHIMMED =
       Set.of(
@@ -69,7 +79,8 @@ public record ShimPanel(
     for (int i = 1; i <= ROWS; i++) {
       all.addAll(List.of("depth-" + i, "depth-" + i + "-sign", "depth-" + i + "-label"));
     }
-    all.addAll(List.of("shim-gauge", "shim-closes", "shim-wanted", "shim-play", "shim-stock"));
+    all.addAll(
+        List.of("shim-gauge", "shim-closes", "shim-wanted", "shim-play", "shim-stock", "shim-box"));
     return List.copyOf(all);
   }
 
@@ -78,8 +89,13 @@ public record ShimPanel(
     return arrangement.adjustments().stream().anyMatch(a -> SHIMMED.contains(a.by()));
   }
 
-  static ShimPanel of(Map<String, String> fields) {
-    return new Reader(fields).read();
+  /**
+   * Reads the fields.
+   *
+   * @param drawnMm thickness of the shim on the section, if somebody measured it; 0 for none
+   */
+  static ShimPanel of(Map<String, String> fields, double drawnMm) {
+    return new Reader(fields, drawnMm).read();
   }
 
   /** The gauges that read depths. */
@@ -93,6 +109,16 @@ public record ShimPanel(
 
   public String get(String field) {
     return fields.getOrDefault(field, "");
+  }
+
+  /** Each depth at what is put between: its arrow shows whether a greater one asks for more. */
+  List<SectionNote> notes(String part) {
+    return depths.stream()
+        .map(
+            d ->
+                Marks.note(part, NoteText.of(d.label() + " ").fine(d.valueMm()).unit())
+                    .drawn(d.sign() > 0 ? Sign.PUSH_RIGHT : Sign.PUSH_LEFT))
+        .toList();
   }
 
   /** Whether anybody entered something. */
@@ -111,7 +137,10 @@ public record ShimPanel(
     private final FieldProblems problems = new FieldProblems();
     private final Workings workings = new Workings("shim");
 
-    Reader(Map<String, String> fields) {
+    private final double drawnMm;
+
+    Reader(Map<String, String> fields, double drawnMm) {
+      this.drawnMm = drawnMm;
       this.fields = fields;
     }
 
@@ -120,7 +149,8 @@ public record ShimPanel(
       double wanted = wanted();
       List<ShimStack.Shims> stock = stock();
       if (depths.isEmpty() || !problems.isEmpty()) {
-        return new ShimPanel(fields, problems, null, "", "", List.of(), null, List.of());
+        return new ShimPanel(
+            fields, problems, null, "", "", List.of(), null, List.of(), null, List.of(), List.of());
       }
       int closes = get("shim-closes").equals("opens") ? -1 : 1;
       ShimSum sum = ShimSum.of(depths, closes, wanted);
@@ -140,7 +170,38 @@ public record ShimPanel(
               .map(f -> f.alternatives().stream().map(a -> words(a, value.value())).toList())
               .orElse(List.of()),
           ShimPicture.of(depths, value.value()),
+          depths,
+          found.flatMap(ShimStack.Found::best).orElse(null),
+          asked(depths, value),
           workings.all());
+    }
+
+    /** Readings of one depth further apart than their gauge; a shim unlike the one drawn. */
+    private List<String> asked(List<ShimSum.Depth> depths, Measured needed) {
+      List<String> asked = new ArrayList<>();
+      for (int i = 1; i <= ROWS; i++) {
+        List<Double> read =
+            ReadingList.parse(get("depth-" + i), MOST_READINGS, Reader::mm).values();
+        double spread = read.isEmpty() ? 0 : Collections.max(read) - Collections.min(read);
+        if (!read.isEmpty() && spread > 2 * gauge().uncertaintyAt(read.get(0))) {
+          asked.add(
+              String.format(
+                  Locale.ROOT,
+                  "Depth %d: its readings are %.3f mm apart, more than the gauge. A burr, or a slip?",
+                  i,
+                  spread));
+        }
+      }
+      double off = needed.value() - drawnMm;
+      if (drawnMm > 0 && Math.abs(off) > Math.max(0.5, 3 * needed.uncertainty())) {
+        asked.add(
+            String.format(
+                Locale.ROOT,
+                "%.2f mm against %.2f mm on the section: a slip in a depth or a sign?",
+                needed.value(),
+                drawnMm));
+      }
+      return asked;
     }
 
     private String get(String field) {
@@ -149,11 +210,7 @@ public record ShimPanel(
 
     private List<ShimSum.Depth> depths() {
       List<ShimSum.Depth> depths = new ArrayList<>();
-      Instrument gauge =
-          GAUGES.stream()
-              .filter(g -> g.id().equals(get("shim-gauge")))
-              .findFirst()
-              .orElse(GAUGES.get(0));
+      Instrument gauge = gauge();
       for (int i = 1; i <= ROWS; i++) {
         String field = "depth-" + i;
         if (!get(field).isEmpty()) {
@@ -161,6 +218,13 @@ public record ShimPanel(
         }
       }
       return depths;
+    }
+
+    private Instrument gauge() {
+      return GAUGES.stream()
+          .filter(g -> g.id().equals(get("shim-gauge")))
+          .findFirst()
+          .orElse(GAUGES.get(0));
     }
 
     private Optional<ShimSum.Depth> depth(String field, Instrument gauge) {
@@ -220,39 +284,11 @@ public record ShimPanel(
       return mm.orElse(0.0);
     }
 
-    /** {@code 0.10 x 4; 0.15 x 2}; a thickness alone is one shim. */
     private List<ShimStack.Shims> stock() {
-      Map<Double, Integer> counts = new LinkedHashMap<>();
-      for (String piece : get("shim-stock").split("[;\\r\\n]+")) {
-        if (piece.isBlank()) {
-          continue;
-        }
-        String[] parts = piece.strip().split("\\s*[x×*]\\s*");
-        Optional<Double> mm = parts.length > 2 ? Optional.empty() : mm(parts[0]).value();
-        Optional<Integer> count = parts.length < 2 ? Optional.of(1) : count(parts[1]);
-        if (mm.isEmpty() || count.isEmpty() || !(mm.get() > 0 && mm.get() <= 20)) {
-          problems.add(
-              "shim-stock",
-              new Problem(piece.strip(), "Not shims.", "Write 0.10 x 4; 0.15 x 2, in mm."));
-          return List.of();
-        }
-        counts.merge(mm.get(), count.get(), Integer::sum);
-      }
-      if (counts.size() > MOST_KINDS) {
-        problems.add(
-            "shim-stock",
-            new Problem("", "More than 40 kinds of shims.", "Enter those near the thickness."));
-        return List.of();
-      }
-      return counts.entrySet().stream()
-          .map(e -> new ShimStack.Shims(e.getKey(), e.getValue()))
-          .toList();
-    }
-
-    private static Optional<Integer> count(String text) {
-      return text.strip().matches("\\d{1,3}")
-          ? Optional.of(Integer.parseInt(text.strip())).filter(n -> n > 0)
-          : Optional.empty();
+      return problems
+          .take("shim-stock", ShimStock.parse(get("shim-stock")))
+          .map(ShimStock::shims)
+          .orElse(List.of());
     }
 
     private Optional<ShimStack.Found> search(double target, List<ShimStack.Shims> stock) {

@@ -23,6 +23,7 @@ import unbo.app.proving.Proofs;
 class GeneralSetTest extends PageTest {
 
   @Autowired private Proofs proofs;
+  @Autowired private ShimBoxRepository boxes;
 
   private ResultActions press(Job job, String path, String... fields) throws Exception {
     var request =
@@ -168,6 +169,57 @@ class GeneralSetTest extends PageTest {
         .andExpect(content().string(containsString("Measure spacer and distance first")));
     mvc.perform(get("/bench/a2/set").with(as("tuva")))
         .andExpect(content().string(containsString("What a slack nut does")));
+  }
+
+  /** A box of the workshop: filled, chosen, booked out of; what is gone is gone. */
+  @Test
+  void shimsAreBookedOutOfTheirBox() throws Exception {
+    Job job = newJobOn("a10");
+    String box = "test box " + job.getNumber();
+    press(job, "/shim-box", "shim-box", box, "shim-stock", "0.10 x 4; 0.30 x 2")
+        .andExpect(status().is3xxRedirection());
+    String[] depths = {
+      "depth-1",
+      "42.40 42.40",
+      "depth-1-sign",
+      "more",
+      "depth-2",
+      "42.00 42.00",
+      "depth-2-sign",
+      "less",
+      "shim-gauge",
+      "micrometer",
+      "shim-box",
+      box
+    };
+    press(job, "/preview", depths).andExpect(content().string(containsString("Put in 1 × 0.3 mm")));
+    press(job, "/preview", depths).andExpect(content().string(containsString("depth 1 42.400 mm")));
+    press(job, "/shim-booked", depths).andExpect(status().is3xxRedirection());
+    assertThat(boxes.named(box).orElseThrow().getStock()).isEqualTo("0.1 x 3; 0.3 x 1");
+    press(job, "/shim-booked", "shim-box", "no such box")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Choose the box that they come from.")));
+    press(job, "/shim-box", "shim-box", box, "shim-stock", "many")
+        .andExpect(status().isUnprocessableEntity());
+  }
+
+  /** Readings of one depth that disagree by more than their gauge are asked about. */
+  @Test
+  void aSlipInADepthIsAskedAbout() throws Exception {
+    press(
+            newJobOn("a10"),
+            "/preview",
+            "depth-1",
+            "42.40 42.90",
+            "depth-1-sign",
+            "more",
+            "depth-2",
+            "42.00 42.00",
+            "depth-2-sign",
+            "less",
+            "shim-gauge",
+            "micrometer")
+        .andExpect(content().string(containsString("A burr, or a slip?")));
   }
 
   /** Axis to head 75.30, wanted 75.00 and a mark of +0.05: 1.50 in there becomes 1.75. */
