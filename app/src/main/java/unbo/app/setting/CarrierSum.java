@@ -7,29 +7,20 @@ import java.util.Map;
 import java.util.Optional;
 import unbo.app.setting.PartSums.Line;
 import unbo.app.setting.PartSums.Question;
-import unbo.app.web.FieldProblems;
-import unbo.app.working.Workings;
 import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
 import unbo.core.setting.CarrierShims;
 import unbo.core.setting.CarrierSides;
-import unbo.core.units.Digits;
 import unbo.core.units.Problem;
-import unbo.core.working.Working;
 
 /** Preload and backlash of a carrier together: two side shims, or two ring nuts. */
-final class CarrierSum {
+final class CarrierSum extends Sum {
 
+  private static final String TITLE = "Carrier: preload and backlash together";
   private static final double FULL_TURN = 360;
 
-  private final Map<String, String> typed;
-  private final FieldProblems problems = new FieldProblems();
-  private final SumFields fields;
-  private final Workings workings = new Workings("carrier");
-
   CarrierSum(Map<String, String> typed) {
-    this.typed = typed;
-    this.fields = new SumFields(typed, problems);
+    super(typed, "carrier");
   }
 
   private static List<Question> questions() {
@@ -60,7 +51,7 @@ final class CarrierSum {
               "Measure at three places; the least rules."));
     }
     if (backlash.isEmpty() || wanted.isEmpty() || !problems.isEmpty()) {
-      return sums(List.of(), "", List.of());
+      return nothing(TITLE, questions());
     }
     double least = backlash.stream().mapToDouble(Double::doubleValue).min().orElseThrow();
     Instrument dial = Instrument.withId("dial").orElseThrow();
@@ -79,27 +70,11 @@ final class CarrierSum {
       lines.add(line("On the other side", sides.other()));
     }
     return sums(
-        lines, verdict(away, played + preload), says(backlash, pitch, away, played + preload));
-  }
-
-  private PartSums sums(List<Line> lines, String verdict, List<String> says) {
-    return new PartSums(
-        "Carrier: preload and backlash together",
+        TITLE,
         questions(),
-        typed,
-        problems,
         lines,
-        verdict,
-        says,
-        workings.all());
-  }
-
-  private Line line(String title, Working shim) {
-    var t = shim.result();
-    return new Line(
-        title,
-        workings.figure(
-            title, shim, Digits.both(t.value(), t.uncertainty()).replace('-', '−') + " mm"));
+        verdict(away, played + preload),
+        says(backlash, pitch, away, played + preload));
   }
 
   private static String verdict(Measured away, double more) {

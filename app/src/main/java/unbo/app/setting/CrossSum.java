@@ -6,30 +6,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import unbo.app.setting.PartSums.Question;
-import unbo.app.web.FieldProblems;
-import unbo.app.working.Figure;
-import unbo.app.working.Workings;
 import unbo.core.measure.Instrument;
 import unbo.core.measure.Measured;
 import unbo.core.setting.CrossCirclips;
-import unbo.core.units.Digits;
 import unbo.core.units.Problem;
 
 /** The circlips of a universal joint: just free, alike on both sides. */
-final class CrossSum {
+final class CrossSum extends Sum {
 
   private static final double MOST_MM = 300;
   private static final double THICKEST_MM = 10;
   private static final int MOST_PAIRS = 3;
 
-  private final Map<String, String> typed;
-  private final FieldProblems problems = new FieldProblems();
-  private final SumFields fields;
-  private final Workings workings = new Workings("cross");
-
   CrossSum(Map<String, String> typed) {
-    this.typed = typed;
-    this.fields = new SumFields(typed, problems);
+    super(typed, "cross");
   }
 
   static Map<String, String> gauges() {
@@ -57,17 +47,12 @@ final class CrossSum {
       joint = joint(grooves.get(), caps.get());
     }
     List<String> says = joint.map(j -> says(j, stock)).orElse(List.of(""));
-    return new PartSums(
+    return sums(
         "Circlips: just free, the same on both sides",
         questions(),
-        typed,
-        problems,
-        joint
-            .map(j -> List.of(new PartSums.Line("Each circlip for no play", figure(j))))
-            .orElse(List.of()),
+        joint.map(j -> List.of(line("Each circlip for no play", j.each()))).orElse(List.of()),
         says.get(0),
-        says.subList(1, says.size()),
-        workings.all());
+        says.subList(1, says.size()));
   }
 
   private Optional<CrossCirclips> joint(Measured grooves, Measured caps) {
@@ -82,11 +67,6 @@ final class CrossSum {
       return Optional.empty();
     }
     return Optional.of(CrossCirclips.of(grooves, caps));
-  }
-
-  private Figure figure(CrossCirclips joint) {
-    var each = joint.each().result();
-    return workings.figure("", joint.each(), Digits.both(each.value(), each.uncertainty()) + " mm");
   }
 
   private static List<String> says(CrossCirclips joint, List<Double> stock) {

@@ -8,29 +8,20 @@ import java.util.Map;
 import java.util.Optional;
 import unbo.app.setting.PartSums.Line;
 import unbo.app.setting.PartSums.Question;
-import unbo.app.web.FieldProblems;
-import unbo.app.working.Workings;
 import unbo.core.fit.Material;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Verdict;
 import unbo.core.measure.Window;
 import unbo.core.setting.ShaftFloat;
-import unbo.core.units.Digits;
-import unbo.core.working.Working;
 
 /** End play of a crank or gearbox shaft: shoulder sums, crushed gasket, warm case, drag. */
-final class FloatSum {
+final class FloatSum extends Sum {
 
+  private static final String TITLE = "Shaft in its case: end play cold and warm";
   private static final double MOST_MM = 1000;
 
-  private final Map<String, String> typed;
-  private final FieldProblems problems = new FieldProblems();
-  private final SumFields fields;
-  private final Workings workings = new Workings("float");
-
   FloatSum(Map<String, String> typed) {
-    this.typed = typed;
-    this.fields = new SumFields(typed, problems);
+    super(typed, "float");
   }
 
   private static List<Question> questions() {
@@ -66,7 +57,7 @@ final class FloatSum {
     Optional<Double> before = fields.number("drag-before", 0, 100);
     Optional<Double> after = fields.number("drag-after", 0, 100);
     if (left.isEmpty() || right.isEmpty() || shaft.isEmpty() || !problems.isEmpty()) {
-      return sums(List.of(), "", List.of());
+      return nothing(TITLE, questions());
     }
     double halves = left.get().value() + right.get().value();
     if (Math.abs(halves - shaft.get().value()) > 20) {
@@ -76,7 +67,7 @@ final class FloatSum {
               fields.get("shaft"),
               "More than 20 mm off both halves together: a slip in a depth.",
               "Measure all three again, from joint and shoulders."));
-      return sums(List.of(), "", List.of());
+      return nothing(TITLE, questions());
     }
     ShaftFloat in =
         ShaftFloat.of(
@@ -106,27 +97,7 @@ final class FloatSum {
     if (before.isPresent() && after.isPresent()) {
       says.add(in.drag(before.get(), after.get()));
     }
-    return sums(lines, verdict(in, limits), says);
-  }
-
-  private PartSums sums(List<Line> lines, String verdict, List<String> says) {
-    return new PartSums(
-        "Shaft in its case: end play cold and warm",
-        questions(),
-        typed,
-        problems,
-        lines,
-        verdict,
-        says,
-        workings.all());
-  }
-
-  private Line line(String title, Working sum) {
-    var f = sum.result();
-    return new Line(
-        title,
-        workings.figure(
-            title, sum, Digits.both(f.value(), f.uncertainty()).replace('-', '−') + " mm"));
+    return sums(TITLE, questions(), lines, verdict(in, limits), says);
   }
 
   private static String verdict(ShaftFloat in, Window limits) {

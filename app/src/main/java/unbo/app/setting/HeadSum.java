@@ -6,9 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import unbo.app.setting.PartSums.Question;
-import unbo.app.web.FieldProblems;
 import unbo.app.working.Figure;
-import unbo.app.working.Workings;
 import unbo.core.measure.Readings;
 import unbo.core.measure.Window;
 import unbo.core.setting.SteeringHead;
@@ -16,7 +14,7 @@ import unbo.core.setting.SteeringHead.Drop;
 import unbo.core.units.Digits;
 
 /** The turning torque of a steering head from its swing force, with drop and notch. */
-final class HeadSum {
+final class HeadSum extends Sum {
 
   private static final double MOST_NM = 50;
   private static final double MOST_MM = 1000;
@@ -33,14 +31,8 @@ final class HeadSum {
           Question.choice("drop", "Let go from the middle, it", drops()),
           Question.choice("notch", "Notch in the middle", notches()));
 
-  private final Map<String, String> typed;
-  private final FieldProblems problems = new FieldProblems();
-  private final SumFields fields;
-  private final Workings workings = new Workings("head");
-
   HeadSum(Map<String, String> typed) {
-    this.typed = typed;
-    this.fields = new SumFields(typed, problems);
+    super(typed, "head");
   }
 
   private static Map<String, String> drops() {
@@ -66,16 +58,13 @@ final class HeadSum {
                 .map(f -> SteeringHead.of(f.result(), radius.get(), RADIUS_U95_MM))
             : Optional.empty();
     List<String> says = head.map(h -> h.says(limits, drop(), notch())).orElse(missing(radius));
-    return new PartSums(
+    return sums(
         "Steering head: torque, drop, notch",
         QUESTIONS,
-        typed,
-        problems,
         head.map(h -> List.of(new PartSums.Line("Turning torque", figure(h, limits))))
             .orElse(List.of()),
         says.get(0),
-        says.subList(1, says.size()),
-        workings.all());
+        says.subList(1, says.size()));
   }
 
   private static List<String> missing(Optional<Double> radius) {

@@ -4,28 +4,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import unbo.app.setting.PartSums.Question;
-import unbo.app.web.FieldProblems;
 import unbo.app.working.Figure;
-import unbo.app.working.Workings;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Window;
 import unbo.core.setting.LinkSleeve;
 import unbo.core.units.Digits;
 
 /** Side play of a link on its sleeve. */
-final class LinkSum {
+final class LinkSum extends Sum {
 
   private static final double MOST_MM = 300;
   private static final double MOST_PLAY_MM = 20;
 
-  private final Map<String, String> typed;
-  private final FieldProblems problems = new FieldProblems();
-  private final SumFields fields;
-  private final Workings workings = new Workings("link");
-
   LinkSum(Map<String, String> typed) {
-    this.typed = typed;
-    this.fields = new SumFields(typed, problems);
+    super(typed, "link");
   }
 
   private static List<Question> questions() {
@@ -47,17 +39,14 @@ final class LinkSum {
         sleeve.isPresent() && lug.isPresent() && problems.isEmpty()
             ? Optional.of(LinkSleeve.of(sleeve.get(), lug.get(), shims))
             : Optional.empty();
-    return new PartSums(
+    return sums(
         "Sleeve against the arm: side play",
         questions(),
-        typed,
-        problems,
         link.map(l -> List.of(new PartSums.Line("Side play", figure(l, limits)))).orElse(List.of()),
         link.map(l -> l.says(limits)).orElse(""),
         link.isPresent()
             ? List.of("The bolt clamps the sleeve only; shims go in alike on both sides.")
-            : List.of(),
-        workings.all());
+            : List.of());
   }
 
   private Figure figure(LinkSleeve link, Window limits) {

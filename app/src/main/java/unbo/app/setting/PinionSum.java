@@ -9,29 +9,20 @@ import java.util.Map;
 import java.util.Optional;
 import unbo.app.setting.PartSums.Line;
 import unbo.app.setting.PartSums.Question;
-import unbo.app.web.FieldProblems;
-import unbo.app.working.Workings;
 import unbo.core.measure.Measured;
 import unbo.core.measure.Window;
 import unbo.core.setting.PinionDepth;
 import unbo.core.setting.PinionDepth.From;
-import unbo.core.units.Digits;
 import unbo.core.units.Problem;
 
 /** A pinion's depth by its mounting distance, and its turning torque without the seal's. */
-final class PinionSum {
+final class PinionSum extends Sum {
 
   private static final double MOST_MM = 500;
   private static final double MOST_NM = 50;
 
-  private final Map<String, String> typed;
-  private final FieldProblems problems = new FieldProblems();
-  private final SumFields fields;
-  private final Workings workings = new Workings("pinion");
-
   PinionSum(Map<String, String> typed) {
-    this.typed = typed;
-    this.fields = new SumFields(typed, problems);
+    super(typed, "pinion");
   }
 
   private static List<Question> questions() {
@@ -61,21 +52,18 @@ final class PinionSum {
     sameSet();
     List<Line> lines = new ArrayList<>();
     List<String> says = new ArrayList<>();
-    depth().ifPresent(d -> lines.add(line(d)));
+    depth().ifPresent(d -> lines.add(line("Shim under the pinion", d.shim())));
     if (!lines.isEmpty()) {
       says.add(
           "Seat and preload the bearing before each reading; then backlash and both patterns.");
     }
     String verdict = torque(says);
-    return new PartSums(
+    return sums(
         "Pinion: depth, and torque without its seal",
         questions(),
-        typed,
-        problems,
         problems.isEmpty() ? lines : List.of(),
         problems.isEmpty() ? verdict : "",
-        problems.isEmpty() ? says : List.of(),
-        workings.all());
+        problems.isEmpty() ? says : List.of());
   }
 
   /** A gauge says nothing of another gear set than its own. */
@@ -115,16 +103,6 @@ final class PinionSum {
     return Optional.of(
         PinionDepth.of(
             from, read.get(), diameter.orElse(new Measured(0, 0)), wanted.get() + mark, inThere));
-  }
-
-  private Line line(PinionDepth depth) {
-    var shim = depth.shim().result();
-    return new Line(
-        "Shim under the pinion",
-        workings.figure(
-            "",
-            depth.shim(),
-            Digits.both(shim.value(), shim.uncertainty()).replace('-', '−') + " mm"));
   }
 
   private String torque(List<String> says) {

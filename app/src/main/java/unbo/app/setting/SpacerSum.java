@@ -10,8 +10,6 @@ import unbo.app.fitting.MountedClearance;
 import unbo.app.job.Workpiece;
 import unbo.app.setting.PartSums.Line;
 import unbo.app.setting.PartSums.Question;
-import unbo.app.web.FieldProblems;
-import unbo.app.working.Workings;
 import unbo.core.catalogue.Family;
 import unbo.core.contact.BallThrust;
 import unbo.core.fit.Material;
@@ -24,20 +22,14 @@ import unbo.core.units.Problem;
 import unbo.core.units.QuantityEntry;
 
 /** A spacer under its clamp, warm, with its tolerance, and which of a stock to take. */
-final class SpacerSum {
+final class SpacerSum extends Sum {
 
   private static final double MOST_N = 200_000;
   private static final double MOST_MM = 300;
   private static final String TITLE = "Spacer clamped, warm, with its tolerance";
 
-  private final Map<String, String> typed;
-  private final FieldProblems problems = new FieldProblems();
-  private final SumFields fields;
-  private final Workings workings = new Workings("spacer");
-
   SpacerSum(Map<String, String> typed) {
-    this.typed = typed;
-    this.fields = new SumFields(typed, problems);
+    super(typed, "spacer");
   }
 
   private static List<Question> questions() {
@@ -87,8 +79,10 @@ final class SpacerSum {
         piece.arrangement().namedPlaces().isEmpty() ? Optional.empty() : Pair.of(piece);
     if (clamp.isEmpty() || pair.isEmpty() || !problems.isEmpty()) {
       return sums(
+          TITLE,
+          questions(),
           List.of(),
-          typed.isEmpty() || pair.isPresent()
+          isEmpty() || pair.isPresent()
               ? ""
               : "Measure spacer and distance first, and name the ball bearings: they are on the section.",
           List.of());
@@ -97,14 +91,7 @@ final class SpacerSum {
     ClampedSpacer spacer =
         ClampedSpacer.of(lengths.get(0), lengths.get(1), clamp.get(), pair.get().bearing());
     List<Line> lines = new ArrayList<>();
-    var off = spacer.off().result();
-    lines.add(
-        new Line(
-            "Against the distance, clamped and warm",
-            workings.figure(
-                "",
-                spacer.off(),
-                Digits.both(off.value(), off.uncertainty()).replace('-', '−') + " mm")));
+    lines.add(line("Against the distance, clamped and warm", spacer.off()));
     tolerance.ifPresent(
         t ->
             lines.add(
@@ -115,11 +102,11 @@ final class SpacerSum {
                         spacer.chance(t),
                         Math.round(spacer.chance(t).result().value()) + " %"))));
     return sums(
-        lines, verdict(spacer), says(spacer, stock, lengths.get(0).value().value(), pair.get()));
-  }
-
-  private PartSums sums(List<Line> lines, String verdict, List<String> says) {
-    return new PartSums(TITLE, questions(), typed, problems, lines, verdict, says, workings.all());
+        TITLE,
+        questions(),
+        lines,
+        verdict(spacer),
+        says(spacer, stock, lengths.get(0).value().value(), pair.get()));
   }
 
   private static String verdict(ClampedSpacer spacer) {
