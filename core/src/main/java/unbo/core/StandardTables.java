@@ -40,6 +40,7 @@ public final class StandardTables {
           "heat.HeatPlan",
           "heat.LooseningHeat",
           "life.Cleanliness",
+          "lubricant.BushLubricant",
           "lubricant.Mixing",
           "lubricant.Water",
           "measure.Instrument",

@@ -66,6 +66,7 @@ class PackStation implements Worksheet {
     model.addAttribute(
         "pack",
         PackSheet.of(piece, shown, fields, problems, guns.findTopByOrderByIdDesc(), figures));
+    model.addAttribute("beside", PackBeside.of(piece, shown, fields));
     TinsForWork forWork = TinsForWork.of(piece, fields, tins.findByUsedUpFalseOrderByName());
     model.addAttribute("tins", forWork);
     model.addAttribute(

@@ -147,6 +147,7 @@ class AccessibilityTest extends AppTest {
             "/causes",
             "/bench/pairs?number=7205B&tilts=true",
             "/bench/a2/build?step=4",
+            "/bench/bushes",
             "/vehicles/1/drag?kmh=80&kg=900",
             "/tins",
             "/bench/a1/pack?tin-rpm=700&tin-hot=50&tin-water=salt"));

@@ -3,6 +3,7 @@ package unbo.app.packing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -102,6 +103,23 @@ class PackPageTest extends PageTest {
             .param("grams", grams)
             .with(as("joren"))
             .with(csrf()));
+  }
+
+  @Test
+  void oilACupAndOtherFillsStandBesideIt() throws Exception {
+    // 6204: 33.5 mm pitch, 7.938 mm balls: 17 mm slow, 18 mm at 10,000 rpm.
+    mvc.perform(get("/bench/a4/pack?duty=general&cup-grams=2").with(as("tuva")))
+        .andExpect(content().string(containsString(" turns</button>")))
+        .andExpect(content().string(containsString("to the middle of the lowest element")))
+        .andExpect(content().string(not(containsString("The bicycle trade counts otherwise"))));
+    mvc.perform(get("/bench/a4/pack?duty=general&tin-rpm=10000&tin-hot=60").with(as("tuva")))
+        .andExpect(content().string(containsString("to the lowest third of the lowest element")));
+    mvc.perform(get("/bench/a4/pack?duty=general&cup-grams=none").with(as("tuva")))
+        .andExpect(content().string(containsString("Enter 0.01 to 100.")));
+    mvc.perform(get("/bench/a16/pack?duty=general").with(as("tuva")))
+        .andExpect(content().string(containsString("The bicycle trade counts otherwise")));
+    mvc.perform(get("/bench/bushes").with(as("tuva")))
+        .andExpect(content().string(containsString("Polyurethane bush")));
   }
 
   @Test

@@ -1,0 +1,134 @@
+package unbo.app.packing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import unbo.app.job.Workpiece;
+import unbo.app.web.FieldProblems;
+import unbo.app.web.NumberField;
+import unbo.app.working.Figure;
+import unbo.app.working.WorkingView;
+import unbo.app.working.Workings;
+import unbo.core.arrangement.BearingPlace;
+import unbo.core.grease.OilLevel;
+import unbo.core.section.BearingPortrait;
+import unbo.core.section.InternalGeometry;
+import unbo.core.working.Formula;
+import unbo.core.working.Input;
+import unbo.core.working.Origin;
+import unbo.core.working.Working;
+
+/**
+ * What stands beside a charge: oil instead of grease, turns of a screw-down cup, the fills of the
+ * bicycle trade.
+ *
+ * @param oil level for each bearing
+ * @param cup turns for all of it; null while nobody weighed a turn, or nothing is packed
+ * @param fills of the bicycle trade, in words; empty elsewhere
+ */
+public record PackBeside(
+    List<Line> oil, Figure cup, String fills, FieldProblems problems, List<WorkingView> workings) {
+
+  private static final String CUP = "cup-grams";
+
+  /** A level at a bearing. */
+  public record Line(String where, Figure level, boolean high) {}
+
+  static PackBeside of(Workpiece piece, PackRecord pack, Map<String, String> fields) {
+    FieldProblems problems = new FieldProblems();
+    Workings workings = new Workings("beside");
+    double rpm = rpm(fields);
+    List<Line> oil = new ArrayList<>();
+    for (BearingPlace place : piece.arrangement().namedPlaces()) {
+      piece
+          .assembly()
+          .bearingAt(place.id())
+          .flatMap(b -> BearingPortrait.of(b).inside())
+          .ifPresent(in -> oil.add(line(place, in, rpm, workings)));
+    }
+    Optional<Double> turn =
+        NumberField.read(CUP, fields.getOrDefault(CUP, ""), 0.01, 100, problems);
+    // Volumes are worked only for those who ask: the sheet has worked them once already.
+    boolean bicycle = isBicycle(piece);
+    Optional<PackFigures> figures =
+        turn.isPresent() || bicycle ? PackFigures.of(piece, pack) : Optional.empty();
+    Figure cup =
+        turn.isPresent() && figures.isPresent() ? cup(figures.get(), turn.get(), workings) : null;
+    return new PackBeside(
+        oil,
+        cup,
+        bicycle ? figures.map(PackBeside::fills).orElse("") : "",
+        problems,
+        workings.all());
+  }
+
+  private static boolean isBicycle(Workpiece piece) {
+    return piece
+        .vehicleKind()
+        .map(PackBeside::isPedalled)
+        .orElseGet(() -> piece.arrangement().kinds().stream().allMatch(PackBeside::isPedalled));
+  }
+
+  private static boolean isPedalled(String kind) {
+    return kind.equals("bicycle") || kind.equals("tricycle");
+  }
+
+  private static double rpm(Map<String, String> fields) {
+    return NumberField.read(
+            "tin-rpm", fields.getOrDefault("tin-rpm", ""), 0, 60_000, new FieldProblems())
+        .orElse(0.0);
+  }
+
+  private static Line line(BearingPlace place, InternalGeometry in, double rpm, Workings workings) {
+    Working below = OilLevel.below(in.pitchMm(), in.elementMm(), rpm);
+    String where = place.id().replace('-', ' ');
+    String text = String.format(Locale.ROOT, "%.0f mm", below.result().value());
+    return new Line(where, workings.figure(where, below, text), OilLevel.isHigh(in.pitchMm(), rpm));
+  }
+
+  private static double grams(PackFigures figures) {
+    double bearings =
+        figures.charges().values().stream().mapToDouble(w -> w.charge().result().value()).sum();
+    return bearings
+        + figures.hollows().values().stream().mapToDouble(w -> w.result().value()).sum();
+  }
+
+  private static Figure cup(PackFigures figures, double turn, Workings workings) {
+    Working turns =
+        Working.of(
+            Formula.of(
+                "Turns of the cup",
+                "",
+                "n = m/g",
+                v -> v.get("m") / v.get("g"),
+                "One turn weighed.",
+                "The same grease at the same warmth; the cup full when it begins."),
+            List.of(
+                Input.of(
+                    "m",
+                    "grease in all",
+                    grams(figures),
+                    0.15 * grams(figures),
+                    "g",
+                    Origin.computed("charges above")),
+                Input.of(
+                    "g", "grease for a turn", turn, 0.1 * turn, "g", Origin.entered("weighed"))));
+    long whole = Math.max(1, Math.round(turns.result().value()));
+    return workings.figure("", turns, whole + (whole == 1 ? " turn" : " turns"));
+  }
+
+  /** Half to three quarters as normal, a quarter for the least drag: of the free volume. */
+  private static String fills(PackFigures figures) {
+    double free =
+        figures.charges().values().stream().mapToDouble(w -> w.freeVolume().result().value()).sum();
+    double density = figures.density().value().value();
+    return String.format(
+        Locale.ROOT,
+        "The bicycle trade counts otherwise: half to three quarters of the free volume as normal, %.1f to %.1f g in all; a quarter for the least drag, %.1f g, cleaned sooner.",
+        0.5 * free * density,
+        0.75 * free * density,
+        0.25 * free * density);
+  }
+}
