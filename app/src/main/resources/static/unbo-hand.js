@@ -12,6 +12,19 @@
     if (still.matches) document.querySelectorAll(".strip-picture").forEach((svg) => svg.setCurrentTime(60));
   }
 
+  // A press on a curve puts its abscissa into a field: no nearer than a finger points.
+  document.addEventListener("click", (event) => {
+    const svg = event.target.closest("svg[data-picks]");
+    const field = svg && document.getElementById(svg.dataset.picks);
+    if (!field) return;
+    const [left, right] = svg.dataset.picksPlot.split(" ").map(Number);
+    const [from, to] = svg.dataset.picksRange.split(" ").map(Number);
+    const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM().inverse());
+    const share = Math.min(1, Math.max(0, (point.x - left) / (right - left)));
+    field.value = (from + share * (to - from)).toFixed(2);
+    field.dispatchEvent(new Event("input", { bubbles: true }));
+  });
+
   document.addEventListener("click", (event) => {
     if (!event.target.closest("[data-slide]")) return;
     document.querySelectorAll(".strip-picture").forEach((svg) => svg.setCurrentTime(0));

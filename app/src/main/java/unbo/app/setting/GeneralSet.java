@@ -134,6 +134,7 @@ final class GeneralSet {
     if (sums.isPresent() && !sums.get().problems().isEmpty()) {
       return new Press.Refused(sums.get().problems());
     }
+    Map<String, String> kept = sums.map(PartSums::kept).orElse(Map.of());
     boolean shimmed =
         shims.filter(ShimPanel::isEntered).isPresent()
             || sums.filter(PartSums::isEntered).isPresent();
@@ -153,9 +154,7 @@ final class GeneralSet {
           input.settings().forEach((part, s) -> signed.put(part, sign(s, set, part, by)));
           changed
               .work()
-              .write(
-                  SetRecord.TYPE,
-                  set.with(signed).withShims(shimFields(form)).withSums(PartSums.typed(form)));
+              .write(SetRecord.TYPE, set.with(signed).withShims(shimFields(form)).withSums(kept));
         });
   }
 

@@ -43,6 +43,7 @@ import unbo.core.working.Working;
  *
  * @param moment about the pair's middle; null while the load is missing
  * @param warm what heat does to the play; null while no heat was entered
+ * @param warmBars its part along the axis and by the diameters; null with it
  * @param picture null while the load is missing
  * @param lines what it says, sentences
  * @param distance basic rating life at the setting that is shown, km; null while it is not known
@@ -56,6 +57,7 @@ public record LifePanel(
     FieldProblems problems,
     Figure moment,
     Figure warm,
+    WarmBars warmBars,
     SettingCurve picture,
     List<String> lines,
     Figure distance,
@@ -64,6 +66,42 @@ public record LifePanel(
     double axialN,
     String shownAt,
     List<WorkingView> workings) {
+
+  /**
+   * What heat does to the play, its two parts apart: bars from the middle, play to the right.
+   *
+   * @param axialX left end of the bar of the lengths
+   * @param axialWide its length
+   * @param radialX the same of the diameters
+   */
+  public record WarmBars(
+      double axialX,
+      double axialWide,
+      double radialX,
+      double radialWide,
+      String axial,
+      String radial) {
+
+    private static final double MIDDLE = 150;
+    private static final double LONGEST = 110;
+
+    static WarmBars of(WarmPlay warm) {
+      double most = Math.max(1e-6, Math.max(Math.abs(warm.axialMm()), Math.abs(warm.radialMm())));
+      double axial = LONGEST * warm.axialMm() / most;
+      double radial = LONGEST * warm.radialMm() / most;
+      return new WarmBars(
+          MIDDLE + Math.min(0, axial),
+          Math.abs(axial),
+          MIDDLE + Math.min(0, radial),
+          Math.abs(radial),
+          text(warm.axialMm()),
+          text(warm.radialMm()));
+    }
+
+    private static String text(double mm) {
+      return String.format(Locale.ROOT, "%+.3f mm", mm).replace('-', '−');
+    }
+  }
 
   private static final double FROM_MM = -0.1;
   private static final double TO_MM = 0.4;
@@ -175,13 +213,16 @@ public record LifePanel(
 
     LifePanel read() {
       Optional<Double> kg = number("life-kg", 1, 20_000);
-      double offset = number("life-offset", -300, 300).orElse(0.0);
       double radius = number("life-radius", 20, 1000).orElse(300.0);
+      // With its top leaning in, the tyre meets the road further out than the wheel's plane.
+      double camber = number("life-camber", -10, 10).orElse(0.0);
+      double offset =
+          number("life-offset", -300, 300).orElse(0.0) - radius * Math.tan(Math.toRadians(camber));
       double side = number("life-side", 0, 1.5).orElse(0.0);
       Optional<WarmPlay> warm = warm();
       Figure warmth = warm.map(w -> workings.figure("", w.change(), said(w))).orElse(null);
       if (kg.isEmpty() || !problems.isEmpty()) {
-        return nothing(warmth);
+        return nothing(warmth, warm);
       }
       boolean outside = !get("life-bend").equals("inside");
       WheelLoad load = WheelLoad.of(kg.get() * WheelLoad.G, 0, offset, radius, side, outside);
@@ -192,7 +233,7 @@ public record LifePanel(
           new RowLoads.Wheel(kg.get() * WheelLoad.G, offset, radius, side, outside, at);
       Optional<SettingDuty> shares = new LifeDuty(form, problems).of(wheel, this::hub);
       if (!problems.isEmpty()) {
-        return nothing(warmth);
+        return nothing(warmth, warm);
       }
       Hub hub = hub(load);
       SettingDuty duty = shares.orElseGet(() -> SettingDuty.of(hub));
@@ -209,6 +250,7 @@ public record LifePanel(
           problems,
           moment,
           warmth,
+          warm.map(WarmBars::of).orElse(null),
           SettingCurve.of(
               curve,
               window,
@@ -222,12 +264,13 @@ public record LifePanel(
           workings.all());
     }
 
-    private LifePanel nothing(Figure warmth) {
+    private LifePanel nothing(Figure warmth, Optional<WarmPlay> warm) {
       return new LifePanel(
           form,
           problems,
           null,
           warmth,
+          warm.map(WarmBars::of).orElse(null),
           null,
           List.of(),
           null,

@@ -14,6 +14,7 @@ import unbo.app.working.WorkingView;
 import unbo.core.arrangement.Adjustment.By;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.measure.Readings;
+import unbo.core.units.Problem;
 
 /**
  * The sum that belongs to what sets an arrangement beside its readings: a steering head's torque, a
@@ -38,6 +39,8 @@ public record PartSums(
 
   /** What begins the name of every field, so that none is taken for a part's. */
   static final String PREFIX = "sums-";
+
+  private static final int LONGEST = 200;
 
   /**
    * A field.
@@ -109,18 +112,47 @@ public record PartSums(
    */
   static Optional<PartSums> of(
       Workpiece piece, Map<String, String> fields, Optional<Readings> force) {
-    return Kind.of(piece.arrangement())
-        .map(
-            kind ->
-                switch (kind) {
-                  case HEAD -> new HeadSum(fields).read(force);
-                  case CROSS -> new CrossSum(fields).read();
-                  case LINK -> new LinkSum(fields).read();
-                  case SPACER -> new SpacerSum(fields).read(piece);
-                  case PINION -> new PinionSum(fields).read();
-                  case CARRIER -> new CarrierSum(fields).read();
-                  case FLOAT -> new FloatSum(fields).read();
-                });
+    return Kind.of(piece.arrangement()).map(kind -> sum(kind, piece, fields, force).checked());
+  }
+
+  private static PartSums sum(
+      Kind kind, Workpiece piece, Map<String, String> fields, Optional<Readings> force) {
+    return switch (kind) {
+      case HEAD -> new HeadSum(fields).read(force);
+      case CROSS -> new CrossSum(fields).read();
+      case LINK -> new LinkSum(fields).read();
+      case SPACER -> new SpacerSum(fields).read(piece);
+      case PINION -> new PinionSum(fields).read();
+      case CARRIER -> new CarrierSum(fields).read();
+      case FLOAT -> new FloatSum(fields).read();
+    };
+  }
+
+  /** A text that no field of it takes is refused at its field. */
+  private PartSums checked() {
+    kept()
+        .forEach(
+            (field, text) -> {
+              if (text.length() > LONGEST) {
+                problems.add(
+                    field,
+                    new Problem(
+                        text.substring(0, 40) + "…",
+                        "Too long.",
+                        "Write " + LONGEST + " characters at most."));
+              }
+            });
+    return this;
+  }
+
+  /** What is saved: its own fields and no others that a form may carry. */
+  Map<String, String> kept() {
+    Map<String, String> kept = new LinkedHashMap<>();
+    questions.stream()
+        .map(Question::id)
+        .filter(fields::containsKey)
+        .forEach(id -> kept.put(id, fields.get(id)));
+    return kept;
   }
 
   /** The fields of a form that are the sum's own. */
@@ -137,7 +169,7 @@ public record PartSums(
   }
 
   public boolean isEntered() {
-    return !fields.isEmpty();
+    return !kept().isEmpty();
   }
 
   /** For paper. */

@@ -58,8 +58,13 @@ public record SumsPanel(
 
   private static final double MOST_MM = 0.36;
 
-  /** How a contact pattern looks, and what moves it. */
-  public record Pattern(String where, String does, double x, double y) {}
+  /**
+   * How a contact pattern looks, and what moves it.
+   *
+   * @param x of its middle on the drive flank, toe to the left
+   * @param coastX the same on the coast flank
+   */
+  public record Pattern(String where, String does, double x, double coastX, double y) {}
 
   private static final List<Pattern> PATTERNS =
       List.of(
@@ -67,25 +72,30 @@ public record SumsPanel(
               "in the middle of the flank, a little towards the toe",
               "Right: under load it moves towards the heel.",
               54,
+              54,
               30),
           new Pattern(
-              "high, at the edge of the tooth",
+              "high at the edge: towards the heel driving, towards the toe coasting",
               "The pinion stands too far out: a shim that brings it in, 0.05 mm at a time.",
-              60,
+              74,
+              46,
               17),
           new Pattern(
-              "low, in the root",
+              "low in the root: towards the toe driving, towards the heel coasting",
               "The pinion stands too far in: a shim that lets it out, 0.05 mm at a time.",
-              60,
+              46,
+              74,
               44),
           new Pattern(
               "at the toe, the narrow end",
               "The ring gear stands too near: away from the pinion; backlash grows.",
               28,
+              28,
               30),
           new Pattern(
               "at the heel, the wide end",
               "The ring gear stands too far: towards the pinion; backlash shrinks.",
+              92,
               92,
               30));
 

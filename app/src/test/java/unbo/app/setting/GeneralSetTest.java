@@ -141,6 +141,14 @@ class GeneralSetTest extends PageTest {
   @Test
   void aLinkIsClampedOnItsSleeveAlone() throws Exception {
     Job job = newJobOn("a7");
+    // What is no field of the sum is not kept, and a field takes no book.
+    press(job, "", "sums-sleeve", "40.4", "sums-lug", "40.2", "sums-nonsense", "x")
+        .andExpect(status().is3xxRedirection());
+    assertThat(SettingResults.record(reload(job)).sums())
+        .containsOnlyKeys("sums-sleeve", "sums-lug");
+    press(newJobOn("a6"), "", "sums-source", "x".repeat(300))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("200 characters at most")));
     press(job, "/preview", "sums-sleeve", "40.0 40.0", "sums-lug", "40.2 40.2")
         .andExpect(content().string(containsString("The bolt clamps the lug")));
     press(job, "/preview", "sums-sleeve", "40.4", "sums-lug", "40.2", "sums-from", "0.1")
@@ -621,12 +629,13 @@ class GeneralSetTest extends PageTest {
         .andExpect(content().string(containsString("0.15 ± 0.01 mm")))
         .andExpect(content().string(containsString("Away from the pinion")))
         .andExpect(content().string(containsString("80.0 ± 0.4 Nm")))
-        .andExpect(content().string(containsString("High, at the edge of the tooth")));
+        .andExpect(content().string(containsString("High at the edge: towards the heel driving")));
     mvc.perform(get("/bench/a21/set").with(as("tuva")))
         .andExpect(content().string(containsString("So dial after locking")))
         .andExpect(content().string(containsString("Procedure: ")));
     mvc.perform(
             get("/bench/a1/set").param("life-kg", "").param("life-hub-warm", "30").with(as("tuva")))
+        .andExpect(content().string(containsString("Play by heat: along the axis")))
         .andExpect(content().string(containsString("along the axis")));
     mvc.perform(
             get("/bench/a22/set")
