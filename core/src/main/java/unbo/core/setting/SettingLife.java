@@ -2,6 +2,15 @@ package unbo.core.setting;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.hipparchus.exception.MathIllegalStateException;
+import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.MultivariateJacobianFunction;
+import org.hipparchus.util.Pair;
 
 /**
  * Life and tilt stiffness of a set pair against its setting. The two rows are brought into
@@ -19,7 +28,14 @@ public final class SettingLife {
 
   static final int ANGLES = 72;
 
-  private static final int MOST_STEPS = 200;
+  private static final int MOST_STEPS = 400;
+  private static final double TOLERANCE = 1e-12;
+
+  /** Square of what may be left out of balance, as a share of the load: a millionth. */
+  private static final double BALANCED = 1e-12;
+
+  /** Share of the load for each millimetre, of a spring that is in nobody's way. */
+  private static final double SPRING = 1e-5;
 
   /** How the rows face. */
   public enum Mounting {
@@ -162,42 +178,94 @@ public final class SettingLife {
 
   private record State(double theta, double life, double zone, double one, double two) {}
 
-  /** Damped Newton on a convex energy: it always comes down. Begins where the last one ended. */
+  /** Begins where the last one ended. */
   private State state(double setting, double extraNmm) {
     last = settled(setting, extraNmm).x;
     return finished(last, setting);
   }
 
+  /**
+   * Brought into balance by a library's least squares on the forces. The elastic energy less the
+   * work of the loads is convex, so there is one answer; a spring of a hundred-thousandth of the
+   * load for each millimetre finds the rows where nothing touches yet.
+   */
   private Balance settled(double setting, double extraNmm) {
     double[] load = {hub.radialN, hub.axialN, hub.radialN * hub.planeMm + extraNmm};
     double scale = Math.max(hub.spanMm, hub.one.meanMm());
-    double damping = 1e3;
-    Balance here = balance(last, setting, load);
-    for (int step = 0; step < MOST_STEPS && here.error(scale) > 1e-7 * hub.radialN; step++) {
-      double[] move = solve(here.stiff, here.force, damping, scale);
-      double[] x = {here.x[0] + move[0], here.x[1] + move[1], here.x[2] + move[2]};
-      Balance next = balance(x, setting, load);
-      if (next.energy <= here.energy + 1e-12) {
-        here = next;
-        damping = Math.max(1e-9, damping / 5);
-      } else {
-        damping *= 8;
-      }
+    Residuals residuals = new Residuals(setting, load, new double[] {1, 1, scale});
+    descend(residuals, new double[] {last[0], last[1], last[2] * scale});
+    // Where the last point lies on the far side of a contact, a fresh one finds its way.
+    for (double start = 0.01; residuals.least > BALANCED && start < 1; start *= 2) {
+      descend(residuals, new double[] {start, 0, 0});
     }
-    return here;
+    return residuals.nearest;
+  }
+
+  private static void descend(Residuals residuals, double[] start) {
+    try {
+      new LevenbergMarquardtOptimizer()
+          .withCostRelativeTolerance(TOLERANCE)
+          .withParameterRelativeTolerance(TOLERANCE)
+          .withOrthoTolerance(TOLERANCE)
+          .optimize(
+              new LeastSquaresBuilder()
+                  .model(residuals)
+                  .target(new double[3])
+                  .start(start)
+                  .maxEvaluations(MOST_STEPS)
+                  .maxIterations(MOST_STEPS)
+                  .build());
+    } catch (MathIllegalStateException e) {
+      // Asked for more digits than there are, or for too many steps: the nearest point stands.
+    }
+  }
+
+  /** Forces out of balance against the load, with their slopes; keeps the nearest point. */
+  private final class Residuals implements MultivariateJacobianFunction {
+    private final double setting;
+    private final double[] load;
+    private final double[] scales;
+    private Balance nearest;
+    private double least = Double.POSITIVE_INFINITY;
+
+    Residuals(double setting, double[] load, double[] scales) {
+      this.setting = setting;
+      this.load = load;
+      this.scales = scales;
+    }
+
+    @Override
+    public Pair<RealVector, RealMatrix> value(RealVector at) {
+      double[] x = new double[3];
+      for (int i = 0; i < 3; i++) {
+        x[i] = at.getEntry(i) / scales[i];
+      }
+      Balance here = balance(x, setting, load);
+      double[] off = new double[3];
+      double[][] slope = new double[3][3];
+      double sum = 0;
+      for (int i = 0; i < 3; i++) {
+        off[i] = here.force[i] / scales[i] / hub.radialN - SPRING * at.getEntry(i);
+        sum += off[i] * off[i];
+        for (int j = 0; j < 3; j++) {
+          slope[i][j] =
+              -here.stiff[i][j] / scales[i] / scales[j] / hub.radialN - (i == j ? SPRING : 0);
+        }
+      }
+      if (sum < least) {
+        least = sum;
+        nearest = here;
+      }
+      return new Pair<>(new ArrayRealVector(off, false), new Array2DRowRealMatrix(slope, false));
+    }
   }
 
   /**
    * What a displacement comes to.
    *
    * @param force out of balance, N, and its moment, Nmm
-   * @param energy of the contacts less the work of the loads, Nmm
    */
-  private record Balance(double[] x, double[] force, double[][] stiff, double energy) {
-    double error(double scale) {
-      return Math.abs(force[0]) + Math.abs(force[1]) + Math.abs(force[2]) / scale;
-    }
-  }
+  private record Balance(double[] x, double[] force, double[][] stiff) {}
 
   private double side(boolean first) {
     boolean back = hub.mounting == Mounting.BACK_TO_BACK;
@@ -215,7 +283,6 @@ public final class SettingLife {
   private Balance balance(double[] x, double setting, double[] load) {
     double[] force = load.clone();
     double[][] stiff = new double[3][3];
-    double energy = -load[0] * x[0] - load[1] * x[1] - load[2] * x[2];
     for (boolean first : new boolean[] {true, false}) {
       PairRow row = first ? hub.one : hub.two;
       double weight = (double) row.elements() / ANGLES;
@@ -233,7 +300,6 @@ public final class SettingLife {
         };
         double q = weight * row.load(approach);
         double k = row.power() * q / approach;
-        energy += q * approach / (row.power() + 1);
         for (int i = 0; i < 3; i++) {
           force[i] -= q * arm[i];
           for (int j = 0; j < 3; j++) {
@@ -242,40 +308,7 @@ public final class SettingLife {
         }
       }
     }
-    return new Balance(x, force, stiff, energy);
-  }
-
-  private static double[] solve(double[][] stiff, double[] force, double damping, double scale) {
-    double[][] a = new double[3][4];
-    for (int i = 0; i < 3; i++) {
-      System.arraycopy(stiff[i], 0, a[i], 0, 3);
-      a[i][i] += damping * (i == 2 ? scale * scale : 1);
-      a[i][3] = force[i];
-    }
-    for (int i = 0; i < 3; i++) {
-      int best = i;
-      for (int r = i + 1; r < 3; r++) {
-        best = Math.abs(a[r][i]) > Math.abs(a[best][i]) ? r : best;
-      }
-      double[] swap = a[i];
-      a[i] = a[best];
-      a[best] = swap;
-      for (int r = i + 1; r < 3; r++) {
-        double f = a[r][i] / a[i][i];
-        for (int c = i; c < 4; c++) {
-          a[r][c] -= f * a[i][c];
-        }
-      }
-    }
-    double[] out = new double[3];
-    for (int i = 2; i >= 0; i--) {
-      double sum = a[i][3];
-      for (int c = i + 1; c < 3; c++) {
-        sum -= a[i][c] * out[c];
-      }
-      out[i] = sum / a[i][i];
-    }
-    return out;
+    return new Balance(x, force, stiff);
   }
 
   private State finished(double[] x, double setting) {
