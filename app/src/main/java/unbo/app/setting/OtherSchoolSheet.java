@@ -164,8 +164,8 @@ public record OtherSchoolSheet(
           "limit",
           new Problem(
               "",
-              "Without the vehicle maker’s limit this method cannot be used: feel has no upper limit.",
-              "Enter the limit of the turning torque, or use the method end play."));
+              "Without the vehicle maker’s limit this torque proves nothing: feel has no upper limit.",
+              "Enter the limit; or back off counted holes to play, dial it, and put both into “Feel in millimetres” below."));
     }
     return pulled && limit.isPresent() && problems.at("loosened") == null
         ? Optional.of(pulls.with(limit.get()))

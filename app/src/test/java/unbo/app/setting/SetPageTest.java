@@ -309,7 +309,7 @@ class SetPageTest extends PageTest {
                 "revision",
                 "1"))
         .andExpect(status().isUnprocessableEntity())
-        .andExpect(content().string(containsString("this method cannot be used")));
+        .andExpect(content().string(containsString("this torque proves nothing")));
     mvc.perform(
             form(
                 job,
