@@ -9,6 +9,7 @@ import unbo.app.drawing.NoteText;
 import unbo.app.drawing.SectionNote;
 import unbo.app.drawing.SettingCurve;
 import unbo.app.drawing.Sign;
+import unbo.app.drawing.WarmBars;
 import unbo.app.job.Form;
 import unbo.app.job.Marks;
 import unbo.app.job.Workpiece;
@@ -66,42 +67,6 @@ public record LifePanel(
     double axialN,
     String shownAt,
     List<WorkingView> workings) {
-
-  /**
-   * What heat does to the play, its two parts apart: bars from the middle, play to the right.
-   *
-   * @param axialX left end of the bar of the lengths
-   * @param axialWide its length
-   * @param radialX the same of the diameters
-   */
-  public record WarmBars(
-      double axialX,
-      double axialWide,
-      double radialX,
-      double radialWide,
-      String axial,
-      String radial) {
-
-    private static final double MIDDLE = 150;
-    private static final double LONGEST = 110;
-
-    static WarmBars of(WarmPlay warm) {
-      double most = Math.max(1e-6, Math.max(Math.abs(warm.axialMm()), Math.abs(warm.radialMm())));
-      double axial = LONGEST * warm.axialMm() / most;
-      double radial = LONGEST * warm.radialMm() / most;
-      return new WarmBars(
-          MIDDLE + Math.min(0, axial),
-          Math.abs(axial),
-          MIDDLE + Math.min(0, radial),
-          Math.abs(radial),
-          text(warm.axialMm()),
-          text(warm.radialMm()));
-    }
-
-    private static String text(double mm) {
-      return String.format(Locale.ROOT, "%+.3f mm", mm).replace('-', '−');
-    }
-  }
 
   private static final double FROM_MM = -0.1;
   private static final double TO_MM = 0.4;
@@ -303,7 +268,8 @@ public record LifePanel(
                       turns.getAsDouble(),
                       0.5 * turns.getAsDouble(),
                       "million turns",
-                      Origin.computed("equilibrium of the rows, their ratings estimated")),
+                      Origin.computed(
+                          "equilibrium of the rows; ± half, our own, for ratings that are estimated")),
                   Input.exact("r", "radius of the tyre", radius, "mm", Origin.entered("wheel"))));
       double value = km.result().value();
       double step = Math.pow(10, Math.floor(Math.log10(value)) - 1);

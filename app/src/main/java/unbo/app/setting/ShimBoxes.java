@@ -2,6 +2,7 @@ package unbo.app.setting;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
@@ -83,6 +84,14 @@ class ShimBoxes {
           "shim-stock",
           new Problem("", "No stack to book.", "Enter depths and a stock that reaches."));
     }
+    if (problems.isEmpty() && left(boxes.named(name).orElseThrow(), panel.best()).isEmpty()) {
+      problems.add(
+          NAME,
+          new Problem(
+              name,
+              "That box has not got these shims.",
+              "Choose the box that they come from, or save its stock as it is."));
+    }
     if (!problems.isEmpty()) {
       return new Press.Refused(problems);
     }
@@ -92,18 +101,19 @@ class ShimBoxes {
         text,
         (changed, by) -> {
           ShimBox box = boxes.named(name).orElseThrow();
-          box.fill(left(box, panel.best()), by.person(), by.at());
+          // Whoever emptied it since the look above is told by the box's own version.
+          box.fill(left(box, panel.best()).orElseThrow(), by.person(), by.at());
           boxes.save(box);
         });
   }
 
-  /** A box that was emptied meanwhile keeps what it has: nothing goes under nothing. */
-  private static String left(ShimBox box, ShimStack taken) {
+  /** What stays in a box when a stack is taken out; empty when it has not got all of it. */
+  private static Optional<String> left(ShimBox box, ShimStack taken) {
     ShimStock there = ShimStock.parse(box.getStock()).value().orElse(new ShimStock(List.of()));
     try {
-      return there.without(taken).text();
+      return Optional.of(there.without(taken).text());
     } catch (IllegalArgumentException e) {
-      return box.getStock();
+      return Optional.empty();
     }
   }
 }

@@ -204,6 +204,13 @@ class GeneralSetTest extends PageTest {
     press(job, "/preview", depths).andExpect(content().string(containsString("depth 1 42.400 mm")));
     press(job, "/shim-booked", depths).andExpect(status().is3xxRedirection());
     assertThat(boxes.named(box).orElseThrow().getStock()).isEqualTo("0.1 x 3; 0.3 x 1");
+    String[] twice = java.util.Arrays.copyOf(depths, depths.length + 2);
+    twice[depths.length] = "shim-stock";
+    twice[depths.length + 1] = "0.20 x 2";
+    press(job, "/shim-booked", twice)
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("That box has not got these shims.")));
+    assertThat(boxes.named(box).orElseThrow().getStock()).isEqualTo("0.1 x 3; 0.3 x 1");
     press(job, "/shim-booked", "shim-box", "no such box")
         .andExpect(status().isUnprocessableEntity())
         .andExpect(content().string(containsString("Choose the box that they come from.")));

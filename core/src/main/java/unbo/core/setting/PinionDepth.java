@@ -20,16 +20,14 @@ public record PinionDepth(Working shim) {
 
   /** From where the head is measured. */
   public enum From {
-    AXIS("the ring gear’s axis", 0),
-    BORE("the wall of the carrier’s bore, inwards", 0.5),
-    BAR("the top of a gauge bar on the axis", 0.5);
+    AXIS("the ring gear’s axis"),
+    BORE("the wall of the carrier’s bore, inwards"),
+    BAR("the top of a gauge bar on the axis");
 
     private final String title;
-    private final double share;
 
-    From(String title, double share) {
+    From(String title) {
       this.title = title;
-      this.share = share;
     }
 
     public String title() {
@@ -60,9 +58,6 @@ public record PinionDepth(Working shim) {
     if (!can) {
       throw new IllegalArgumentException("Not a pinion and its distance");
     }
-    // Read from the bore's wall the head lies nearer to the axis by half the bore; over a bar
-    // farther.
-    double sign = from == From.BORE ? -1 : 1;
     return new PinionDepth(
         Working.of(
             Formula.of(
@@ -73,10 +68,10 @@ public record PinionDepth(Working shim) {
                       case BORE -> "t = t₀ + (D/2 − a) − M";
                       case BAR -> "t = t₀ + (a + D/2) − M";
                     },
-                    v -> v.get("t₀") + now(v.get("a"), v.get("D"), from, sign) - v.get("M"),
+                    v -> v.get("t₀") + now(v.get("a"), v.get("D"), from) - v.get("M"),
                     "Sum of lengths.",
                     "A thicker shim brings the head nearer to the axis; bearing seated and preloaded.")
-                .by("distance now", "mm", v -> now(v.get("a"), v.get("D"), from, sign)),
+                .by("distance now", "mm", v -> now(v.get("a"), v.get("D"), from)),
             List.of(
                 Input.of(
                     "a",
@@ -97,7 +92,11 @@ public record PinionDepth(Working shim) {
                 Input.exact("t₀", "shim in there", inThere, "mm", Origin.entered("measured")))));
   }
 
-  private static double now(double a, double d, From from, double sign) {
-    return from == From.AXIS ? a : from.share * d + sign * a;
+  private static double now(double a, double d, From from) {
+    return switch (from) {
+      case AXIS -> a;
+      case BORE -> d / 2 - a;
+      case BAR -> d / 2 + a;
+    };
   }
 }
