@@ -28,6 +28,11 @@ public record SheetType<T>(Station station, Class<T> type, int version, T empty,
     return new SheetType<>(station, type, 1, empty, (version, old) -> old);
   }
 
+  /** Reads a sheet that was asked for over all jobs. */
+  public T read(KeptSheet kept) {
+    return read(new StoredSheet(kept.getVersion(), kept.getDocument()));
+  }
+
   StoredSheet write(T record) {
     return new StoredSheet(version, Documents.write(record));
   }

@@ -165,7 +165,9 @@ public record GeneralSheet(
         spacer.map(s -> spacer(title, s, workings)).orElse(null),
         SpacerRow.of(piece, title, spacer, workings).orElse(null),
         ConeSlack.of(piece.assembly(), set, title, workings),
-        spacer.map(s -> SpacerPicture.of(s.working().result().value())).orElse(null),
+        spacer
+            .flatMap(s -> SpacerPicture.of(piece.assembly(), set, s.working().result().value()))
+            .orElse(null),
         setting.usedLocker().map(l -> l.minding(set != null)).orElse(List.of()),
         set == null ? List.of() : SettingCards.of(set.by()));
   }

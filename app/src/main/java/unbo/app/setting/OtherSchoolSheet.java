@@ -15,6 +15,7 @@ import unbo.app.working.Figure;
 import unbo.app.working.WorkingView;
 import unbo.app.working.Workings;
 import unbo.core.measure.Window;
+import unbo.core.setting.FeltSetting;
 import unbo.core.setting.School;
 import unbo.core.setting.SettingOutcome;
 import unbo.core.setting.SettingWorkings;
@@ -42,26 +43,36 @@ public record OtherSchoolSheet(
     List<Figure> figures,
     List<WorkingView> workings) {
 
+  /** What would settle a verdict that cannot tell, of every figure here. */
+  public List<String> settles() {
+    return workings.stream().flatMap(w -> w.settles().stream()).distinct().toList();
+  }
+
   /** What was typed for the other schools, or what the record holds when nothing was. */
   static OtherSchoolSheet of(Workpiece piece, Form form, Figures figures) {
-    return form.typed() ? typed(piece.school(), form.single()) : recorded(piece, figures);
+    return form.typed()
+        ? typed(piece.school(), SettingResults.record(piece).nut(), form.single())
+        : recorded(piece, figures);
   }
 
   static OtherSchoolSheet recorded(Workpiece piece, Figures figures) {
-    OtherSchools r = SettingResults.record(piece).others();
+    SetRecord set = SettingResults.record(piece);
+    OtherSchools r = set.others();
     Map<String, String> fields = new java.util.HashMap<>();
     putIfKnown(fields, "force", r.forceN(), figures);
     putIfKnown(fields, "loosened", r.loosenedN(), figures);
     putIfKnown(fields, "radius", r.radiusMm(), figures);
     putIfKnown(fields, "limit", r.limitNm(), figures);
     fields.put("rest", r.comingToRest() == null ? "" : r.comingToRest());
-    return typed(piece.school(), fields);
+    FeltFields.put(fields, r.felt(), set.nut(), figures);
+    return typed(piece.school(), set.nut(), fields);
   }
 
   /** What was typed, and the judgement in words. */
   static Stream<String> words(Map<String, String> fields) {
     return Stream.concat(
-        Stream.of("force", "loosened", "radius", "limit").map(fields::get),
+        Stream.concat(Stream.of("force", "loosened", "radius", "limit"), FeltFields.names())
+            .map(fields::get),
         Arrays.stream(SettingOutcome.ComingToRest.values())
             .filter(r -> r.name().equals(fields.get("rest")))
             .map(SettingOutcome.ComingToRest::title));
@@ -72,16 +83,16 @@ public record OtherSchoolSheet(
     fields.put(field, value == null ? "" : figures.size(value));
   }
 
-  static OtherSchoolSheet typed(School school, Map<String, String> fields) {
+  static OtherSchoolSheet typed(School school, NutRecord nut, Map<String, String> fields) {
     FieldProblems problems = new FieldProblems();
-    Optional<OtherSchools> record = read(school, fields, problems);
-    SettingOutcome outcome = record.flatMap(r -> outcome(school, r)).orElse(null);
+    Optional<OtherSchools> record = read(school, nut, fields, problems);
+    SettingOutcome outcome = record.flatMap(r -> outcome(school, r, nut)).orElse(null);
     Workings workings = new Workings("other");
-    List<Figure> figures =
-        record
-            .filter(r -> r.torque().isPresent())
-            .map(r -> figures(workings, r, sentence(r, outcome)))
-            .orElse(List.of());
+    List<Figure> figures = new ArrayList<>();
+    record
+        .filter(r -> r.torque().isPresent())
+        .ifPresent(r -> figures.addAll(figures(workings, r, sentence(school, r))));
+    record.map(OtherSchools::felt).ifPresent(f -> figures.add(felt(workings, f, nut)));
     return new OtherSchoolSheet(
         fields,
         problems,
@@ -91,9 +102,20 @@ public record OtherSchoolSheet(
         workings.all());
   }
 
-  /** A torque under a limit is the outcome; beside a judgement it is only told. */
-  private static String sentence(OtherSchools r, SettingOutcome outcome) {
-    return r.limitNm() == null ? r.torque().orElseThrow().text() + "." : outcome.text();
+  /** A torque under a limit is an outcome; beside a judgement, or without one, it is only told. */
+  private static String sentence(School school, OtherSchools r) {
+    return underLimit(school, r)
+        .map(SettingOutcome::text)
+        .orElseGet(() -> r.torque().orElseThrow().text() + ".");
+  }
+
+  private static Figure felt(Workings workings, OtherSchools.Felt felt, NutRecord nut) {
+    FeltSetting setting = felt.setting(nut.gauge());
+    return workings.judged(
+        "",
+        setting.setting(),
+        FeltSetting.window(nut.window()),
+        setting.outcome(nut.window()).text());
   }
 
   /** The sentence with the torque's working, and the limit from below with its own. */
@@ -123,20 +145,18 @@ public record OtherSchoolSheet(
   }
 
   /** What is to be recorded, empty when something is missing or wrong. */
-  Optional<OtherSchools> record(School school) {
-    return read(school, fields, new FieldProblems());
+  Optional<OtherSchools> record(School school, NutRecord nut) {
+    return read(school, nut, fields, new FieldProblems());
   }
 
   /** What a record comes to in a school other than the dialling one. */
-  static Optional<SettingOutcome> outcome(School school, OtherSchools record) {
+  static Optional<SettingOutcome> outcome(School school, OtherSchools record, NutRecord nut) {
     return switch (school) {
       case END_PLAY -> Optional.empty();
       case SLIGHT_PRELOAD ->
-          record.limitNm() == null
-              ? Optional.empty()
-              : record
-                  .torque()
-                  .map(t -> SettingOutcome.ofTorque(t, record.loosened(), record.limitNm()));
+          Stream.of(underLimit(school, record), felt(record, nut))
+              .flatMap(Optional::stream)
+              .reduce(SettingOutcome::and);
       case JUST_FREE ->
           Optional.ofNullable(record.comingToRest())
               .map(SettingOutcome.ComingToRest::valueOf)
@@ -144,31 +164,46 @@ public record OtherSchoolSheet(
     };
   }
 
+  private static Optional<SettingOutcome> underLimit(School school, OtherSchools record) {
+    return school == School.SLIGHT_PRELOAD && record.isUnderLimit()
+        ? record.torque().map(t -> SettingOutcome.ofTorque(t, record.loosened(), record.limitNm()))
+        : Optional.empty();
+  }
+
+  private static Optional<SettingOutcome> felt(OtherSchools record, NutRecord nut) {
+    return Optional.ofNullable(record.felt())
+        .map(f -> f.setting(nut.gauge()).outcome(nut.window()));
+  }
+
   private static Optional<OtherSchools> read(
-      School school, Map<String, String> fields, FieldProblems problems) {
+      School school, NutRecord nut, Map<String, String> fields, FieldProblems problems) {
     return switch (school) {
       case END_PLAY -> Optional.empty(); // dialled, on a sheet of its own
-      case SLIGHT_PRELOAD -> torque(fields, problems);
+      case SLIGHT_PRELOAD -> slight(nut, fields, problems);
       case JUST_FREE -> judged(fields, problems);
     };
   }
 
-  private static Optional<OtherSchools> torque(Map<String, String> fields, FieldProblems problems) {
+  /** A torque under its limit, or what was felt put into millimetres, or both. */
+  private static Optional<OtherSchools> slight(
+      NutRecord nut, Map<String, String> fields, FieldProblems problems) {
     OtherSchools pulls = pulls(fields, problems);
     Optional<Double> limit =
         problems.take(
             "limit", QuantityEntry.TORQUE.parse(fields.get("limit")).check(v -> overZero(v, "Nm")));
+    Optional<OtherSchools.Felt> felt = FeltFields.read(fields, nut, problems);
     boolean pulled = pulls.forceN() != null && pulls.radiusMm() != null;
-    if (pulled && limit.isEmpty() && problems.at("limit") == null) {
+    if (pulled && limit.isEmpty() && felt.isEmpty() && problems.at("limit") == null) {
       problems.add(
           "limit",
           new Problem(
               "",
               "Without the vehicle maker’s limit this torque proves nothing: feel has no upper limit.",
-              "Enter the limit; or back off counted holes to play, dial it, and put both into “Feel in millimetres” below."));
+              "Enter the limit; or back off counted holes to play, dial it, and enter both below."));
     }
-    return pulled && limit.isPresent() && problems.at("loosened") == null
-        ? Optional.of(pulls.with(limit.get()))
+    boolean told = felt.isPresent() || pulled && limit.isPresent();
+    return told && problems.list().isEmpty()
+        ? Optional.of(pulls.with(limit.orElse(null)).with(felt.orElse(null)))
         : Optional.empty();
   }
 
@@ -184,7 +219,8 @@ public record OtherSchoolSheet(
             .orElse(null),
         null,
         null,
-        pull("loosened", fields, problems));
+        pull("loosened", fields, problems),
+        null);
   }
 
   private static Double pull(String field, Map<String, String> fields, FieldProblems problems) {

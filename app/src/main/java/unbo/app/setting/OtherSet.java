@@ -39,11 +39,12 @@ final class OtherSet {
     if (left.isPresent()) {
       return new Press.Overtaken(Map.of("leftSchool", left.get()));
     }
-    Optional<OtherSchools> record = OtherSchoolSheet.typed(school, fields).record(school);
+    NutRecord nut = SettingResults.record(job).nut();
+    Optional<OtherSchools> record = OtherSchoolSheet.typed(school, nut, fields).record(school, nut);
     if (record.isEmpty()) {
       return new Press.Refused(new FieldProblems());
     }
-    SettingOutcome outcome = OtherSchoolSheet.outcome(school, record.get()).orElseThrow();
+    SettingOutcome outcome = OtherSchoolSheet.outcome(school, record.get(), nut).orElseThrow();
     StationMark.State state =
         outcome.inWindow() == Verdict.YES ? StationMark.State.DONE : StationMark.State.WORKED_ON;
     return Press.Taken.here(

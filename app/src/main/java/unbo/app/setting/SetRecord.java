@@ -1,5 +1,7 @@
 package unbo.app.setting;
 
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,6 +20,7 @@ import unbo.core.measure.Readings;
  * @param general settings of any other arrangement, by the adjusted part
  * @param shims the depths and the stock of a shim, as typed
  * @param sums fields of the sum that belongs to the arrangement, as typed
+ * @param booked shims that were taken out of the shop's boxes
  */
 public record SetRecord(
     NutRecord nut,
@@ -26,12 +29,23 @@ public record SetRecord(
     OtherSchools others,
     Map<String, GeneralSetting> general,
     Map<String, String> shims,
-    Map<String, String> sums) {
+    Map<String, String> sums,
+    List<BookedShims> booked) {
+
+  /**
+   * Shims that left a box.
+   *
+   * @param box its name
+   * @param shims as a stock is written
+   */
+  public record BookedShims(String box, String shims, Instant at) {}
 
   /** How it is kept. */
   public static final SheetType<SetRecord> TYPE =
       SheetType.first(
-          Station.SET, SetRecord.class, new SetRecord(null, null, null, null, null, null, null));
+          Station.SET,
+          SetRecord.class,
+          new SetRecord(null, null, null, null, null, null, null, null));
 
   public SetRecord {
     nut = nut == null ? NutRecord.empty() : nut;
@@ -41,6 +55,7 @@ public record SetRecord(
     general = general == null ? Map.of() : Map.copyOf(general);
     shims = shims == null ? Map.of() : Map.copyOf(shims);
     sums = sums == null ? Map.of() : Map.copyOf(sums);
+    booked = booked == null ? List.of() : List.copyOf(booked);
   }
 
   public List<DialReading> readings(Stage stage) {
@@ -54,26 +69,32 @@ public record SetRecord(
   }
 
   public SetRecord with(NutRecord other) {
-    return new SetRecord(other, first, pinned, others, general, shims, sums);
+    return new SetRecord(other, first, pinned, others, general, shims, sums, booked);
   }
 
   public SetRecord with(List<DialReading> dialled, List<DialReading> again) {
-    return new SetRecord(nut, dialled, again, others, general, shims, sums);
+    return new SetRecord(nut, dialled, again, others, general, shims, sums, booked);
   }
 
   public SetRecord with(OtherSchools other) {
-    return new SetRecord(nut, first, pinned, other, general, shims, sums);
+    return new SetRecord(nut, first, pinned, other, general, shims, sums, booked);
   }
 
   public SetRecord with(Map<String, GeneralSetting> settings) {
-    return new SetRecord(nut, first, pinned, others, settings, shims, sums);
+    return new SetRecord(nut, first, pinned, others, settings, shims, sums, booked);
   }
 
   SetRecord withShims(Map<String, String> typed) {
-    return new SetRecord(nut, first, pinned, others, general, typed, sums);
+    return new SetRecord(nut, first, pinned, others, general, typed, sums, booked);
   }
 
   SetRecord withSums(Map<String, String> typed) {
-    return new SetRecord(nut, first, pinned, others, general, shims, typed);
+    return new SetRecord(nut, first, pinned, others, general, shims, typed, booked);
+  }
+
+  SetRecord with(BookedShims taken) {
+    List<BookedShims> all = new ArrayList<>(booked);
+    all.add(taken);
+    return new SetRecord(nut, first, pinned, others, general, shims, sums, all);
   }
 }

@@ -28,6 +28,6 @@ public final class SettingResults {
     School school = piece.school();
     return school == School.END_PLAY
         ? set.endPlay(Stage.PINNED).flatMap(r -> SettingOutcome.ofEndPlay(r, set.nut().window()))
-        : OtherSchoolSheet.outcome(school, set.others());
+        : OtherSchoolSheet.outcome(school, set.others(), set.nut());
   }
 }

@@ -7,7 +7,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.Instant;
 
-/** A box of shims of the shop. */
+/**
+ * A box of shims of the shop, as it was filled last; what jobs took since then is in their records.
+ */
 @Entity
 public class ShimBox {
 
@@ -19,6 +21,7 @@ public class ShimBox {
   private String stock;
   private String person;
   private Instant at;
+  private Instant bookedAt;
   @Version private int version;
 
   protected ShimBox() {}
@@ -34,6 +37,11 @@ public class ShimBox {
     this.at = when;
   }
 
+  /** Something is taken out: two who take at once are told by the version that this moves. */
+  void book(Instant when) {
+    this.bookedAt = when;
+  }
+
   public Long getId() {
     return id;
   }
@@ -42,7 +50,8 @@ public class ShimBox {
     return name;
   }
 
-  public String getStock() {
+  /** What lay in it when it was filled. */
+  String getStock() {
     return stock;
   }
 

@@ -2,20 +2,23 @@ package unbo.app.setting;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.springframework.stereotype.Component;
 import unbo.app.job.Form;
 import unbo.app.job.Job;
 import unbo.app.job.Press;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
+import unbo.app.setting.SetRecord.BookedShims;
 import unbo.app.web.FieldProblems;
 import unbo.core.shim.ShimStack;
 import unbo.core.shim.ShimStock;
 import unbo.core.units.Entry;
 import unbo.core.units.Problem;
 
-/** Fills boxes of shims, and books out of them what goes into a job. */
+/**
+ * Fills boxes of shims, and books out of them what goes into a job. What was booked stands in the
+ * job: taking that change back puts the shims back.
+ */
 @Component
 class ShimBoxes {
 
@@ -29,8 +32,31 @@ class ShimBoxes {
     this.boxes = boxes;
   }
 
-  List<ShimBox> all() {
-    return boxes.all();
+  /** A box with what lies in it now, as a stock is written. */
+  public record Stocked(String name, String stock) {}
+
+  List<Stocked> all() {
+    List<BookedShims> booked = booked();
+    return boxes.all().stream().map(b -> new Stocked(b.getName(), left(b, booked).text())).toList();
+  }
+
+  private List<BookedShims> booked() {
+    return boxes.booked().stream().flatMap(k -> SetRecord.TYPE.read(k).booked().stream()).toList();
+  }
+
+  /** What was put in, less what jobs took since. */
+  private static ShimStock left(ShimBox box, List<BookedShims> booked) {
+    ShimStock left = stock(box.getStock());
+    for (BookedShims taken : booked) {
+      if (taken.box().equals(box.getName()) && taken.at().isAfter(box.getAt())) {
+        left = left.less(stock(taken.shims()));
+      }
+    }
+    return left;
+  }
+
+  private static ShimStock stock(String text) {
+    return ShimStock.parse(text).value().orElse(new ShimStock(List.of()));
   }
 
   /** The fields of the panel; what was not written is what lies in the box that was chosen. */
@@ -40,7 +66,7 @@ class ShimBoxes {
       return fields;
     }
     Map<String, String> all = new java.util.LinkedHashMap<>(fields);
-    boxes.named(name).ifPresent(b -> all.put("shim-stock", b.getStock()));
+    boxes.named(name).ifPresent(b -> all.put("shim-stock", left(b, booked()).text()));
     return all;
   }
 
@@ -84,7 +110,7 @@ class ShimBoxes {
           "shim-stock",
           new Problem("", "No stack to book.", "Enter depths and a stock that reaches."));
     }
-    if (problems.isEmpty() && left(boxes.named(name).orElseThrow(), panel.best()).isEmpty()) {
+    if (problems.isEmpty() && !holds(name, panel.best())) {
       problems.add(
           NAME,
           new Problem(
@@ -96,24 +122,27 @@ class ShimBoxes {
       return new Press.Refused(problems);
     }
     String text = "shims out of “" + name + "”: " + panel.stack().replaceAll("\\. .*", ".");
+    String shims = new ShimStock(panel.best().shims()).text();
     return Press.Taken.here(
         job.work().mark(Station.SET).map(StationMark::getState).orElse(StationMark.State.WORKED_ON),
         text,
         (changed, by) -> {
           ShimBox box = boxes.named(name).orElseThrow();
-          // Whoever emptied it since the look above is told by the box's own version.
-          box.fill(left(box, panel.best()).orElseThrow(), by.person(), by.at());
+          // Whoever took the last ones since the look above is told by the box's own version.
+          box.book(by.at());
           boxes.save(box);
+          SetRecord set = SettingResults.record(changed);
+          changed.work().write(SetRecord.TYPE, set.with(new BookedShims(name, shims, by.at())));
         });
   }
 
-  /** What stays in a box when a stack is taken out; empty when it has not got all of it. */
-  private static Optional<String> left(ShimBox box, ShimStack taken) {
-    ShimStock there = ShimStock.parse(box.getStock()).value().orElse(new ShimStock(List.of()));
+  private boolean holds(String name, ShimStack wanted) {
+    ShimStock there = left(boxes.named(name).orElseThrow(), booked());
     try {
-      return Optional.of(there.without(taken).text());
+      there.without(wanted);
+      return true;
     } catch (IllegalArgumentException e) {
-      return Optional.empty();
+      return false;
     }
   }
 }

@@ -182,6 +182,13 @@ public record ShimPanel(
       for (int i = 1; i <= ROWS; i++) {
         List<Double> read =
             ReadingList.parse(get("depth-" + i), MOST_READINGS, Reader::mm).values();
+        if (read.size() == 1) {
+          asked.add(
+              String.format(
+                  Locale.ROOT,
+                  "Depth %d was read once: lift the gauge off, set it on anew and read again. Only then a slip shows.",
+                  i));
+        }
         double spread = read.isEmpty() ? 0 : Collections.max(read) - Collections.min(read);
         if (!read.isEmpty() && spread > 2 * gauge().uncertaintyAt(read.get(0))) {
           asked.add(

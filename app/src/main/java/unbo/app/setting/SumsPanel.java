@@ -13,9 +13,6 @@ import unbo.core.arrangement.Adjustment.By;
 import unbo.core.measure.Instrument;
 import unbo.core.setting.CarrierShims;
 import unbo.core.setting.ExtendedWrench;
-import unbo.core.setting.FeltSetting;
-import unbo.core.setting.NutLock;
-import unbo.core.setting.SpindleThread;
 import unbo.core.setting.ThreadPlay;
 import unbo.core.units.Entry;
 import unbo.core.units.LengthEntry;
@@ -34,9 +31,6 @@ import unbo.core.working.Working;
  * @param wrench what a longer wrench is set to; null while it is not asked
  * @param backlash where the ring gear goes; null while it is not asked
  * @param does what that is done by, a sentence
- * @param nut whether the setting is that of a castle nut
- * @param felt what was set by feel, in mm; null while it is not asked
- * @param feltSays what that means, a sentence
  */
 public record SumsPanel(
     Form form,
@@ -46,9 +40,6 @@ public record SumsPanel(
     Figure wrench,
     Figure backlash,
     String does,
-    boolean nut,
-    Figure felt,
-    String feltSays,
     List<WorkingView> workings) {
 
   private static final int MOST_READINGS = 12;
@@ -117,7 +108,7 @@ public record SumsPanel(
   }
 
   public boolean isEntered() {
-    return wrench != null || backlash != null || felt != null || !problems.isEmpty();
+    return wrench != null || backlash != null || !problems.isEmpty();
   }
 
   /** One panel being read. */
@@ -139,8 +130,6 @@ public record SumsPanel(
       Figure wrench = wrench().map(w -> figure(w, "%.1f Nm")).orElse(null);
       Optional<Working> move = gears ? backlash() : Optional.empty();
       String does = move.map(Reader::does).orElse("");
-      boolean nut = piece.arrangement().isSetByNutPosition();
-      Optional<FeltSetting> felt = nut ? felt() : Optional.empty();
       return new SumsPanel(
           form,
           problems,
@@ -149,9 +138,6 @@ public record SumsPanel(
           wrench,
           move.map(w -> figure(w, "%.2f mm")).orElse(null),
           does,
-          nut,
-          felt.map(f -> figure(f.setting(), "%.2f mm")).orElse(null),
-          felt.map(Reader::said).orElse(""),
           workings.all());
     }
 
@@ -229,55 +215,6 @@ public record SumsPanel(
       double least = list.values().stream().mapToDouble(Double::doubleValue).min().orElseThrow();
       double u95 = Instrument.withId("dial").orElseThrow().uncertaintyAt(least);
       return Optional.of(CarrierShims.of(least, u95, wanted.get()).move());
-    }
-
-    private static String said(FeltSetting felt) {
-      return switch (felt.verdict()) {
-        case YES -> "On the safe side of the cliff: pin it there if it lies within the limits.";
-        case NO ->
-            "Preload past the cliff at 0.01 to 0.02 mm: loosen to the next hole and dial again.";
-        case CANNOT_TELL ->
-            "Cannot tell whether it is past the cliff at 0.01 to 0.02 mm: a test indicator, or one hole looser.";
-      };
-    }
-
-    /** Thread and positions as typed, else as the record of the nut has them. */
-    private Optional<FeltSetting> felt() {
-      NutRecord nut = SettingResults.record(piece).nut();
-      Optional<SpindleThread> thread =
-          form.get("sum-thread").isBlank()
-              ? nut.thread()
-              : problems.take("sum-thread", SpindleThread.parse(form.get("sum-thread")));
-      Optional<Integer> positions =
-          form.get("sum-positions").isBlank()
-              ? nut.lock().map(NutLock::positionsPerTurn)
-              : whole("sum-positions", 60);
-      Optional<Integer> holes = whole("sum-holes", 100);
-      Optional<Double> play = mm("sum-play", 5);
-      if (holes.isEmpty() || play.isEmpty() || !problems.isEmpty()) {
-        return Optional.empty();
-      }
-      if (thread.isEmpty() || positions.isEmpty()) {
-        problems.add(
-            thread.isEmpty() ? "sum-thread" : "sum-positions",
-            new Problem(
-                "", "The travel of a hole is not known.", "Enter thread and positions per turn."));
-        return Optional.empty();
-      }
-      double u95 = nut.gauge().uncertaintyAt(play.get());
-      return Optional.of(
-          FeltSetting.of(play.get(), u95, holes.get(), thread.get().pitchMm(), positions.get()));
-    }
-
-    private Optional<Integer> whole(String field, int most) {
-      Optional<Double> read = problems.take(field, QuantityEntry.COUNT.parse(form.get(field)));
-      if (read.isPresent() && !(read.get() >= 1 && read.get() <= most)) {
-        problems.add(
-            field,
-            new Problem(form.get(field), "Not a count of this.", "Enter 1 to " + most + "."));
-        return Optional.empty();
-      }
-      return read.map(Double::intValue);
     }
 
     private static String does(Working move) {

@@ -95,7 +95,7 @@ class TakeBackTest extends PageTest {
         work.sheet(SetRecord.TYPE)
             .with(nut.at(2))
             .with(List.of(new DialReading("0.31", 0.31, "Joren", at)), List.of())
-            .with(new OtherSchools(8.0, 150.0, 1.5, "FREE", 5.0)));
+            .with(new OtherSchools(8.0, 150.0, 1.5, "FREE", 5.0, null)));
     work.write(
         ProveRecord.TYPE,
         work.sheet(ProveRecord.TYPE)

@@ -19,6 +19,7 @@ import unbo.app.job.Job;
 import unbo.app.job.PartMark;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
+import unbo.core.measure.Verdict;
 import unbo.core.setting.School;
 
 class SetPageTest extends PageTest {
@@ -348,6 +349,47 @@ class SetPageTest extends PageTest {
         .andExpect(status().is3xxRedirection());
     assertThat(SettingResults.of(reload(job)).orElseThrow().text())
         .contains("clearly over the loosened pair’s 0.60 ± 0.03", "within the limit of 1.20");
+  }
+
+  /** M24 × 1.5, 12 positions: two holes back and 0.18 mm dialled is 0.07 mm of preload. */
+  @Test
+  void withoutALimitTheFeelBecomesANumberAndIsTheResult() throws Exception {
+    Job job = newJob();
+    mvc.perform(form(job, "/set/school", "school", "SLIGHT_PRELOAD", "revision", "0"));
+    mvc.perform(felt(job, "0.18", "", "1"))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Enter thread and positions per turn.")));
+    mvc.perform(felt(job, "0", "M24x1.5", "1"))
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Back off until there is play")));
+    mvc.perform(felt(job, "0.18", "M24x1.5", "1")).andExpect(status().is3xxRedirection());
+    assertThat(SettingResults.of(reload(job)).orElseThrow().text())
+        .contains("−0.07 ± 0.01 mm", "preload past the cliff");
+    assertThat(reload(job).work().mark(Station.SET).orElseThrow().getState())
+        .isEqualTo(StationMark.State.WORKED_ON);
+    mvc.perform(felt(job, "0.30", "M24x1.5", "2")).andExpect(status().is3xxRedirection());
+    assertThat(SettingResults.of(reload(job)).orElseThrow().inWindow()).isEqualTo(Verdict.YES);
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "set").with(as("tuva")))
+        .andExpect(content().string(containsString("By feel it stands at 0.05 ± 0.01 mm")))
+        .andExpect(content().string(containsString("value=\"M24×1.5\"")));
+  }
+
+  private MockHttpServletRequestBuilder felt(Job job, String play, String thread, String revision) {
+    return form(
+        job,
+        "/set/other",
+        "school",
+        "SLIGHT_PRELOAD",
+        "felt-holes",
+        "2",
+        "felt-play",
+        play,
+        "felt-thread",
+        thread,
+        "felt-positions",
+        thread.isEmpty() ? "" : "12",
+        "revision",
+        revision);
   }
 
   @Test

@@ -1,6 +1,7 @@
 package unbo.core.setting;
 
 import java.util.List;
+import java.util.Locale;
 import unbo.core.measure.Verdict;
 import unbo.core.measure.Window;
 import unbo.core.working.Formula;
@@ -56,8 +57,42 @@ public record FeltSetting(Working setting) {
                 Input.exact("N", "positions per turn", positions, "", Origin.entered("nut")))));
   }
 
-  /** Whether it stands on the safe side of the cliff. */
-  public Verdict verdict() {
-    return new Window(-CLIFF_MM, Double.POSITIVE_INFINITY).judge(setting.result());
+  /** From the cliff to the largest play that is allowed. */
+  public static Window window(Window limits) {
+    return new Window(-CLIFF_MM, limits.to());
+  }
+
+  /**
+   * What it comes to.
+   *
+   * @param limits of the end play; feel may leave less, not more
+   */
+  public SettingOutcome outcome(Window limits) {
+    Verdict verdict = window(limits).judge(setting.result());
+    boolean over = setting.result().least() > limits.to();
+    String figures =
+        String.format(
+                Locale.ROOT,
+                "By feel it stands at %.2f ± %.2f mm (95 %%): ",
+                setting.result().value(),
+                setting.result().uncertainty())
+            .replace("at -", "at −");
+    return new SettingOutcome(verdict, figures + words(verdict, over, limits), over);
+  }
+
+  private static String words(Verdict verdict, boolean over, Window limits) {
+    return switch (verdict) {
+      case YES ->
+          String.format(
+              Locale.ROOT,
+              "short of the cliff at 0.01 mm of preload, no more play than %.2f mm. Pin it there.",
+              limits.to());
+      case NO ->
+          over
+              ? String.format(Locale.ROOT, "more play than %.2f mm. Tighten.", limits.to())
+              : "preload past the cliff at 0.01 to 0.02 mm. Loosen to the next hole and dial again.";
+      case CANNOT_TELL ->
+          "cannot tell whether it is past the cliff at 0.01 mm of preload or has too much play. A test indicator tells, or one hole looser.";
+    };
   }
 }

@@ -38,6 +38,17 @@ public record SettingOutcome(Verdict inWindow, String text, boolean overLimit) {
     }
   }
 
+  /**
+   * Two ways of telling of one setting: what one refuses or leaves open, the other does not mend.
+   */
+  public SettingOutcome and(SettingOutcome other) {
+    Verdict both =
+        inWindow == Verdict.NO || other.inWindow == Verdict.NO
+            ? Verdict.NO
+            : inWindow == Verdict.YES ? other.inWindow : inWindow;
+    return new SettingOutcome(both, text + " " + other.text, overLimit || other.overLimit);
+  }
+
   /** End play dialled at the pinned hole; empty below three readings. */
   public static Optional<SettingOutcome> ofEndPlay(Readings pinned, Window window) {
     if (pinned.count() < LEAST_READINGS) {

@@ -93,6 +93,16 @@ public record ShimStock(List<Shims> shims) {
         left.entrySet().stream().map(e -> new Shims(e.getKey(), e.getValue())).toList());
   }
 
+  /** What is left of this when those were taken out; what was not there is not missed. */
+  public ShimStock less(ShimStock taken) {
+    Map<Double, Integer> left = new LinkedHashMap<>();
+    shims.forEach(s -> left.merge(s.thicknessMm(), s.count(), Integer::sum));
+    taken.shims().forEach(s -> left.computeIfPresent(s.thicknessMm(), (k, n) -> n - s.count()));
+    left.values().removeIf(n -> n <= 0);
+    return new ShimStock(
+        left.entrySet().stream().map(e -> new Shims(e.getKey(), e.getValue())).toList());
+  }
+
   /** As it is written; empty when none is left. */
   public String text() {
     return shims.stream()

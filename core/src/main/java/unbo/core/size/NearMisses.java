@@ -1,10 +1,13 @@
 package unbo.core.size;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.OptionalDouble;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import unbo.core.units.Length;
 
 /**
@@ -15,6 +18,9 @@ final class NearMisses {
 
   private static final double CLOSE_MM = 0.6;
   private static final double SAME_MM = 0.02;
+
+  /** Every bore and outside diameter there is, metric ones apart. */
+  private static final Map<SizeDimension, Map<Boolean, TreeSet<Double>>> SIZES = sizes();
 
   private NearMisses() {}
 
@@ -33,16 +39,28 @@ final class NearMisses {
 
   private static void trap(
       SizeDimension dimension, double best, MeasuredSize measured, List<String> traps) {
-    OptionalDouble other =
-        SizeSearch.all().stream()
-            .mapToDouble(v -> dimension.of(v).getAsDouble())
-            .filter(size -> isMetric(size) != isMetric(best))
-            .filter(size -> Math.abs(size - best) > SAME_MM && Math.abs(size - best) <= CLOSE_MM)
-            .boxed()
-            .min((a, b) -> Double.compare(Math.abs(a - best), Math.abs(b - best)))
-            .map(OptionalDouble::of)
-            .orElse(OptionalDouble.empty());
-    other.ifPresent(size -> traps.add(sentence(dimension, best, size, measured)));
+    SIZES
+        .get(dimension)
+        .get(!isMetric(best))
+        .subSet(best - CLOSE_MM, true, best + CLOSE_MM, true)
+        .stream()
+        .filter(size -> Math.abs(size - best) > SAME_MM)
+        .min(Comparator.comparingDouble(size -> Math.abs(size - best)))
+        .ifPresent(size -> traps.add(sentence(dimension, best, size, measured)));
+  }
+
+  private static Map<SizeDimension, Map<Boolean, TreeSet<Double>>> sizes() {
+    Map<SizeDimension, Map<Boolean, TreeSet<Double>>> all = new EnumMap<>(SizeDimension.class);
+    for (SizeDimension d : List.of(SizeDimension.BORE, SizeDimension.OUTER)) {
+      all.put(
+          d,
+          SizeSearch.all().stream()
+              .map(v -> d.of(v).getAsDouble())
+              .collect(
+                  Collectors.partitioningBy(
+                      NearMisses::isMetric, Collectors.toCollection(TreeSet::new))));
+    }
+    return all;
   }
 
   private static String sentence(

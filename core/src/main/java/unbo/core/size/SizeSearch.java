@@ -42,6 +42,8 @@ public final class SizeSearch {
   private static final double ROOT_OF_TWO_PI = Math.sqrt(2 * Math.PI);
 
   private static final List<SizeVariant> ALL = SizeVariant.all();
+  private static final SizeIndex INDEX = new SizeIndex(ALL);
+  private static final Map<Family, Double> COMMON = common();
 
   private SizeSearch() {}
 
@@ -64,23 +66,41 @@ public final class SizeSearch {
     }
     Set<Family> here = position.map(SizeSearch::families).orElse(Set.of());
     List<Scored> scored = new ArrayList<>();
-    double common = 0;
-    for (SizeVariant variant : ALL) {
-      double prior = prior(variant, here);
-      common += prior;
+    for (SizeVariant variant : INDEX.near(measured)) {
       double fit = fit(variant, measured);
       if (fit > 0) {
-        scored.add(new Scored(variant, prior * fit));
+        double usual = usual(variant.bearing().family(), here);
+        scored.add(new Scored(variant, variant.commonness() * usual * fit));
       }
     }
-    return answer(measured, scored, common, NONE * Math.pow(1 / RANGE_MM, measured.size()));
+    double none = NONE * Math.pow(1 / RANGE_MM, measured.size());
+    return answer(measured, scored, common(here), none);
   }
 
   private record Scored(SizeVariant variant, double score) {}
 
-  private static double prior(SizeVariant variant, Set<Family> here) {
-    boolean usual = here.isEmpty() || here.contains(variant.bearing().family());
-    return variant.commonness() * (usual ? 1 : OTHER_FAMILY);
+  private static double usual(Family family, Set<Family> here) {
+    return here.isEmpty() || here.contains(family) ? 1 : OTHER_FAMILY;
+  }
+
+  /** Commonness of all sizes together, as it counts at a position with these families. */
+  private static double common(Set<Family> here) {
+    double sum = 0;
+    for (Map.Entry<Family, Double> family : COMMON.entrySet()) {
+      sum += family.getValue() * usual(family.getKey(), here);
+    }
+    return sum;
+  }
+
+  private static Map<Family, Double> common() {
+    Map<Family, Double> sums = new EnumMap<>(Family.class);
+    ALL.forEach(v -> sums.merge(v.bearing().family(), v.commonness(), Double::sum));
+    return sums;
+  }
+
+  /** How far a reading may be off before a size is no candidate; standard deviation in mm. */
+  static double reachMm(double sigmaMm) {
+    return Math.max(TOO_FAR * sigmaMm, MOST_SLIP_MM);
   }
 
   /** Families that sit at an arrangement. */
@@ -102,7 +122,7 @@ public final class SizeSearch {
       }
       double sigmaMm = sigmaUm(variant, entry.getKey(), entry.getValue()) / 1000;
       double off = Math.abs(entry.getValue().millimetres() - nominal.getAsDouble());
-      if (off > Math.max(TOO_FAR * sigmaMm, MOST_SLIP_MM)) {
+      if (off > reachMm(sigmaMm)) {
         return 0;
       }
       fit *= (1 - SLIP) * normal(off, sigmaMm) + SLIP * normal(off, Math.hypot(sigmaMm, SLIP_MM));

@@ -41,4 +41,12 @@ class ShimStockTest {
         .isInstanceOf(IllegalArgumentException.class);
     assertThat(ShimStock.parse(" ").isEmpty()).isTrue();
   }
+
+  /** A box that was counted too low has nothing left, not less than nothing. */
+  @Test
+  void whatWasNotThereIsNotMissed() {
+    ShimStock stock = ShimStock.parse("0.10 x 4; 0.15 x 2").value().orElseThrow();
+    ShimStock taken = ShimStock.parse("0.10 x 1; 0.15 x 3; 0.5").value().orElseThrow();
+    assertThat(stock.less(taken).text()).isEqualTo("0.1 x 3");
+  }
 }
