@@ -7,10 +7,10 @@ import java.util.Locale;
 import java.util.Set;
 import unbo.app.drawing.StripPicture;
 import unbo.app.stripping.StripWords;
+import unbo.app.working.Gaps;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.PartTemplate;
-import unbo.core.section.TurnsFree;
 import unbo.core.strip.BuildUp;
 
 /**
@@ -32,7 +32,7 @@ public record BuildSheet(
     StripPicture picture,
     String length,
     List<String> says,
-    List<TurnsFree.Gap> gaps,
+    Gaps gaps,
     List<Toggle> parts) {
 
   /** A step; ticked once the whole turned free after it. */
@@ -65,7 +65,14 @@ public record BuildSheet(
         arrangement.parts().stream().map(p -> toggle(p, out.contains(p.id()))).toList();
     if (stages.isEmpty()) {
       return new BuildSheet(
-          rows, 0, "Nothing goes on along the axis here.", null, "", List.of(), List.of(), parts);
+          rows,
+          0,
+          "Nothing goes on along the axis here.",
+          null,
+          "",
+          List.of(),
+          new Gaps(List.of(), List.of()),
+          parts);
     }
     int now = wanted >= 1 && wanted <= stages.size() ? wanted : stages.size();
     BuildUp.Stage stage = stages.get(now - 1);
@@ -76,7 +83,7 @@ public record BuildSheet(
         StripPicture.of(assembly, stage.step(), List.of()),
         String.format(Locale.ROOT, "%.1f mm", stage.lengthMm()),
         says(stage, words),
-        stage.free().gaps(),
+        Gaps.of(stage.free()),
         parts);
   }
 

@@ -10,14 +10,20 @@ import java.util.List;
  * @param strokes path data
  * @param carrying how many carry
  * @param of so many
+ * @param small the same about a place of the section, with the load that makes it
  */
-public record FanPicture(String title, String strokes, int carrying, int of) {
+public record FanPicture(String title, String strokes, int carrying, int of, Glyph small) {
 
   /** Box of 120 by 120 about its middle; the ring's radius in it. */
   public static final double SIZE = 120;
 
   public static final double RING = 28;
   private static final double LONGEST = 28;
+
+  /** The ring on the section, and the longest stroke from it, in units of the drawing. */
+  private static final double SMALL_RING = 11;
+
+  private static final double SMALL_LONGEST = 15;
 
   /** Two rows to one scale; the first element of each is under the load. */
   public static List<FanPicture> of(List<String> titles, List<List<Double>> rows) {
@@ -31,22 +37,38 @@ public record FanPicture(String title, String strokes, int carrying, int of) {
   }
 
   private static FanPicture fan(String title, List<Double> loads, double most) {
+    List<Double> shares = loads.stream().map(l -> most == 0 ? 0 : l / most).toList();
+    return new FanPicture(
+        title,
+        strokes(new Spot(SIZE / 2, SIZE / 2), shares, RING, LONGEST),
+        (int) shares.stream().filter(s -> s > 0).count(),
+        loads.size(),
+        place -> small(place, shares));
+  }
+
+  private static String strokes(Spot middle, List<Double> shares, double ring, double longest) {
     StringBuilder strokes = new StringBuilder();
-    int carrying = 0;
-    for (int i = 0; i < loads.size(); i++) {
-      double share = most == 0 ? 0 : loads.get(i) / most;
-      if (share > 0) {
-        carrying++;
-        double angle = Math.PI / 2 + 2 * Math.PI * i / loads.size();
-        Spot from = at(angle, RING);
-        Spot to = at(angle, RING + 1 + LONGEST * share);
+    for (int i = 0; i < shares.size(); i++) {
+      if (shares.get(i) > 0) {
+        double angle = Math.PI / 2 + 2 * Math.PI * i / shares.size();
+        Spot from = at(middle, angle, ring);
+        Spot to = at(middle, angle, ring + 1 + longest * shares.get(i));
         strokes.append("M").append(from.pair()).append(" L").append(to.pair()).append(" ");
       }
     }
-    return new FanPicture(title, strokes.toString().strip(), carrying, loads.size());
+    return strokes.toString().strip();
   }
 
-  private static Spot at(double angle, double radius) {
-    return new Spot(SIZE / 2 + radius * Math.cos(angle), SIZE / 2 + radius * Math.sin(angle));
+  /** The arrow of the load from above, the ring, and the strokes below it. */
+  private static String small(Spot place, List<Double> shares) {
+    double r = SMALL_RING;
+    return "M%1$s %2$s m0 -36 v22 m-5 -7 l5 7 l5 -7 M%1$s %2$s m-%3$s 0 a%3$s %3$s 0 1 0 %4$s 0 a%3$s %3$s 0 1 0 -%4$s 0 "
+            .formatted(
+                Spot.number(place.x()), Spot.number(place.y()), Spot.number(r), Spot.number(2 * r))
+        + strokes(place, shares, r, SMALL_LONGEST);
+  }
+
+  private static Spot at(Spot middle, double angle, double radius) {
+    return new Spot(middle.x() + radius * Math.cos(angle), middle.y() + radius * Math.sin(angle));
   }
 }

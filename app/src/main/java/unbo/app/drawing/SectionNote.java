@@ -12,14 +12,14 @@ import java.util.List;
  * @param seat a fit to be drawn at the seat itself; null for any other figure
  */
 public record SectionNote(
-    List<String> parts, NoteText text, Sign sign, String href, SeatSign seat) {
+    List<String> parts, NoteText text, Glyph sign, String href, SeatSign seat) {
 
   public SectionNote {
     parts = List.copyOf(parts);
   }
 
   /** About parts, with nothing drawn at them. */
-  public SectionNote(List<String> parts, NoteText text, Sign sign, String href) {
+  public SectionNote(List<String> parts, NoteText text, Glyph sign, String href) {
     this(parts, text, sign, href, null);
   }
 
@@ -34,7 +34,7 @@ public record SectionNote(
   }
 
   /** The same with something drawn at its parts. */
-  public SectionNote drawn(Sign shown) {
+  public SectionNote drawn(Glyph shown) {
     return new SectionNote(parts, text, shown, href, seat);
   }
 }

@@ -1,7 +1,7 @@
 package unbo.app.drawing;
 
 /** How a result is drawn at its part, beside the line that says it in figures. */
-public enum Sign {
+public enum Sign implements Glyph {
   /** Nothing: the figure is no movement, force or heat. */
   NONE(""),
 
@@ -16,9 +16,6 @@ public enum Sign {
 
   /** It turns, and something is read while it does: torque, run-out, clicks. */
   TURN("M%1$s %2$s m-6 -20 a12 21 0 0 0 0 40 m-8 -5 l8 5 l3 -9"),
-
-  /** A load across the axis upon it. */
-  LOAD("M%1$s %2$s m0 -26 v22 m-5 -7 l5 7 l5 -7"),
 
   /** A load along the axis, to the right. */
   PUSH_RIGHT("M%1$s %2$s m-26 0 h22 m-7 -5 l7 5 l-7 5"),
@@ -40,8 +37,8 @@ public enum Sign {
     this.strokes = strokes;
   }
 
-  /** The path of the sign about a place; empty when nothing is drawn. */
-  String at(Spot place) {
+  @Override
+  public String at(Spot place) {
     return strokes.formatted(Spot.number(place.x()), Spot.number(place.y()));
   }
 }

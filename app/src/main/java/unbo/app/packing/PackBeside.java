@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.NumberField;
@@ -12,6 +13,7 @@ import unbo.app.working.Figure;
 import unbo.app.working.WorkingView;
 import unbo.app.working.Workings;
 import unbo.core.arrangement.BearingPlace;
+import unbo.core.grease.ChargeWorkings;
 import unbo.core.grease.OilLevel;
 import unbo.core.section.BearingPortrait;
 import unbo.core.section.InternalGeometry;
@@ -26,10 +28,14 @@ import unbo.core.working.Working;
  *
  * @param oil level for each bearing
  * @param cup turns for all of it; null while nobody weighed a turn, or nothing is packed
- * @param fills of the bicycle trade, in words; empty elsewhere
+ * @param fills of the bicycle trade: a quarter, half and three quarters; empty elsewhere
  */
 public record PackBeside(
-    List<Line> oil, Figure cup, String fills, FieldProblems problems, List<WorkingView> workings) {
+    List<Line> oil,
+    Figure cup,
+    List<Figure> fills,
+    FieldProblems problems,
+    List<WorkingView> workings) {
 
   private static final String CUP = "cup-grams";
 
@@ -59,7 +65,7 @@ public record PackBeside(
     return new PackBeside(
         oil,
         cup,
-        bicycle ? figures.map(PackBeside::fills).orElse("") : "",
+        bicycle ? figures.map(f -> fills(f, workings)).orElse(List.of()) : List.of(),
         problems,
         workings.all());
   }
@@ -119,16 +125,37 @@ public record PackBeside(
     return workings.figure("", turns, whole + (whole == 1 ? " turn" : " turns"));
   }
 
-  /** Half to three quarters as normal, a quarter for the least drag: of the free volume. */
-  private static String fills(PackFigures figures) {
-    double free =
-        figures.charges().values().stream().mapToDouble(w -> w.freeVolume().result().value()).sum();
-    double density = figures.density().value().value();
-    return String.format(
-        Locale.ROOT,
-        "The bicycle trade counts otherwise: half to three quarters of the free volume as normal, %.1f to %.1f g in all; a quarter for the least drag, %.1f g, cleaned sooner.",
-        0.5 * free * density,
-        0.75 * free * density,
-        0.25 * free * density);
+  /** A quarter for the least drag, half to three quarters as normal: of the free volume. */
+  private static List<Figure> fills(PackFigures figures, Workings workings) {
+    return Stream.of(0.25, 0.5, 0.75)
+        .map(share -> fill(figures, share))
+        .map(w -> workings.figure("", w, String.format(Locale.ROOT, "%.1f g", w.result().value())))
+        .toList();
+  }
+
+  private static Working fill(PackFigures figures, double share) {
+    List<Working> volumes =
+        figures.charges().values().stream().map(ChargeWorkings::freeVolume).toList();
+    double free = volumes.stream().mapToDouble(w -> w.result().value()).sum();
+    double doubt = volumes.stream().mapToDouble(w -> w.result().uncertainty()).sum();
+    return Working.of(
+        Formula.of(
+            "Fill of the bicycle trade",
+            "g",
+            "m = s·V·ρ",
+            v -> v.get("s") * v.get("V") * v.get("ρ"),
+            "Rule of the bicycle trade, recalled.",
+            "Bearings alone, no hollow beside them."),
+        List.of(
+            Input.exact(
+                "s", "share that is filled", share, "", Origin.assumed("rule of the trade")),
+            Input.of(
+                "V",
+                "free volume of all bearings",
+                free,
+                doubt,
+                "cm³",
+                Origin.computed("volumes above")),
+            figures.density()));
   }
 }

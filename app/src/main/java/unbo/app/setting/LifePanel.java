@@ -83,7 +83,10 @@ public record LifePanel(
     return form.has("life-kg");
   }
 
-  /** Arrows on the section: what either row carries, and what pushes the hub along its axis. */
+  /**
+   * On the section: what either row carries, as a fan of its elements' loads, and what pushes the
+   * hub along its axis.
+   */
   List<SectionNote> notes(Workpiece piece) {
     List<SectionNote> notes = new java.util.ArrayList<>();
     if (loads.isEmpty()) {
@@ -93,8 +96,11 @@ public record LifePanel(
     double[] rows = {loads.get(0).oneN(), loads.get(0).twoN()};
     for (int i = 0; i < rows.length; i++) {
       String part = piece.arrangement().partsOf(places.get(i).id()).get(0).id();
-      String text = String.format(Locale.ROOT, "carries %,.0f N", rows[i]);
-      notes.add(Marks.note(part, NoteText.of(text)).drawn(Sign.LOAD));
+      FanPicture fan = fans.get(i);
+      String text =
+          String.format(
+              Locale.ROOT, "carries %,.0f N on %d of %d", rows[i], fan.carrying(), fan.of());
+      notes.add(Marks.note(part, NoteText.of(text)).drawn(fan.small()));
     }
     if (Math.abs(axialN) >= 1) {
       String text = String.format(Locale.ROOT, "side force %,.0f N", Math.abs(axialN));
@@ -223,7 +229,7 @@ public record LifePanel(
           lines(hub, curve, window, measured),
           distance(duty, at, radius),
           FanPicture.of(List.of(pair.oneTitle, pair.twoTitle), SettingLife.elements(hub, at)),
-          RowLoads.of(wheel, this::hub),
+          RowLoads.of(wheel, this::hub, workings),
           load.axialN(),
           String.format(Locale.ROOT, "%.2f mm", at).replace('-', '−'),
           workings.all());

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import unbo.app.setting.PartSums.Line;
@@ -14,12 +13,18 @@ import unbo.core.measure.Window;
 import unbo.core.setting.PinionDepth;
 import unbo.core.setting.PinionDepth.From;
 import unbo.core.units.Problem;
+import unbo.core.working.Formula;
+import unbo.core.working.Input;
+import unbo.core.working.Origin;
+import unbo.core.working.Working;
 
 /** A pinion's depth by its mounting distance, and its turning torque without the seal's. */
 final class PinionSum extends Sum {
 
   private static final double MOST_MM = 500;
   private static final double MOST_NM = 50;
+  private static final double SCALE_SHARE = 0.05;
+  private static final double LEAST_DOUBT_NM = 0.02;
 
   PinionSum(Map<String, String> typed) {
     super(typed, "pinion");
@@ -57,7 +62,7 @@ final class PinionSum extends Sum {
       says.add(
           "Seat and preload the bearing before each reading; then backlash and both patterns.");
     }
-    String verdict = torque(says);
+    String verdict = torque(lines, says);
     return sums(
         "Pinion: depth, and torque without its seal",
         questions(),
@@ -105,7 +110,7 @@ final class PinionSum extends Sum {
             from, read.get(), diameter.orElse(new Measured(0, 0)), wanted.get() + mark, inThere));
   }
 
-  private String torque(List<String> says) {
+  private String torque(List<Line> lines, List<String> says) {
     Optional<Double> torque = fields.number("torque", 0, MOST_NM);
     double seal = fields.number("seal", 0, MOST_NM).orElse(0.0);
     Optional<Window> limits = fields.limits(true, MOST_NM);
@@ -121,22 +126,49 @@ final class PinionSum extends Sum {
               "Turn the seal alone on its flange and enter that."));
       return "";
     }
-    double bearings = torque.get() - seal;
     says.add(
         fields.get("bearings").equals("run-in")
-            ? "Run in, bearings drag about half of what new ones do: limits for new ones do not hold."
+            ? "Run-in bearings drag less than new ones: limits for new ones do not hold."
             : "New bearings ease as they run in: read by the limits for new ones, never tightened again for it.");
-    String without = String.format(Locale.ROOT, "%.2f Nm without the seal", bearings);
-    if (limits.isEmpty()) {
-      return without + "; cannot tell without the maker’s limits.";
-    }
-    if (bearings > limits.get().to()) {
-      return without
-          + ": past the limits. A crush sleeve is spent: take a new one, never back the nut off.";
-    }
-    return bearings < limits.get().from()
-        ? without
-            + ": under the limits. Tighten in small steps, turning, and read again after each."
-        : without + ": within the limits. Stop here, and mark the nut.";
+    Working bearings = without(torque.get(), seal);
+    lines.add(line("Turning torque without the seal", bearings, "Nm"));
+    return limits.map(l -> judged(bearings, l)).orElse("Cannot tell without the maker’s limits.");
+  }
+
+  private static Working without(double torque, double seal) {
+    return Working.of(
+        Formula.of(
+            "Turning torque without the seal",
+            "Nm",
+            "Mₗ = M − Mₛ",
+            v -> v.get("M") - v.get("Mₛ"),
+            "Statics: what turns together adds.",
+            "Turning steadily, not the breakaway; both by the same scale and lever."),
+        List.of(torque("M", "torque in all", torque), torque("Mₛ", "the seal’s, alone", seal)));
+  }
+
+  private static Input torque(String symbol, String name, double newtonMetres) {
+    double doubt = newtonMetres == 0 ? 0 : Math.max(LEAST_DOUBT_NM, SCALE_SHARE * newtonMetres);
+    return Input.of(
+        symbol,
+        name,
+        newtonMetres,
+        doubt,
+        "Nm",
+        Origin.measured("scale and lever; ± 5 %, 0.02 Nm at least, our own"));
+  }
+
+  private static String judged(Working bearings, Window limits) {
+    Measured torque = bearings.result();
+    return switch (limits.judge(torque)) {
+      case YES -> "Within the limits. Stop here, and mark the nut.";
+      case CANNOT_TELL ->
+          "Cannot tell whether within the limits: a longer lever, or a finer scale, tells."
+              + (torque.value() > limits.middle() ? " Do not tighten meanwhile." : "");
+      case NO ->
+          torque.least() > limits.to()
+              ? "Past the limits. A crush sleeve is spent: take a new one, never back the nut off."
+              : "Under the limits. Tighten in small steps, turning, and read again after each.";
+    };
   }
 }

@@ -13,6 +13,7 @@ import unbo.app.job.Station;
 import unbo.app.job.Workpiece;
 import unbo.app.job.Worksheet;
 import unbo.app.web.Figures;
+import unbo.app.working.Gaps;
 import unbo.app.working.WorkingView;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.section.TurnsFree;
@@ -57,7 +58,7 @@ class SetStation implements Worksheet {
     model.addAttribute("settingLife", LifePanel.of(piece, form).orElse(null));
     // The panel is a form of its own: what is asked of it leaves the sheet as recorded.
     model.addAttribute("sums", SumsPanel.of(piece, form));
-    model.addAttribute("turnsFree", TurnsFree.of(piece.assembly()).gaps());
+    model.addAttribute("turnsFree", Gaps.of(TurnsFree.of(piece.assembly())));
     boolean panel = LifePanel.isMeant(form) || SumsPanel.isMeant(form);
     fillSheet(model, piece, panel ? Form.none() : form);
   }

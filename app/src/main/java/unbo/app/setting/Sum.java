@@ -30,8 +30,13 @@ abstract class Sum {
 
   /** A length with its doubt. */
   Line line(String title, Working sum) {
-    var mm = sum.result();
-    String text = Digits.both(mm.value(), mm.uncertainty()).replace('-', '−') + " mm";
+    return line(title, sum, "mm");
+  }
+
+  /** A figure with its doubt. */
+  Line line(String title, Working sum, String unit) {
+    var result = sum.result();
+    String text = Digits.both(result.value(), result.uncertainty()).replace('-', '−') + " " + unit;
     return new Line(title, workings.figure(title, sum, text));
   }
 

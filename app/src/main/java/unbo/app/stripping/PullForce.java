@@ -21,15 +21,18 @@ import unbo.core.strip.PressForce;
 import unbo.core.strip.StripStep;
 import unbo.core.strip.Tool;
 import unbo.core.tolerance.RingKind;
+import unbo.core.working.Working;
 
 /**
  * What force parts a tight ring from a seat as its position asks for it, and whether the shop's
  * press has it.
  *
- * @param figure to press it on, likely
- * @param says what that is to pull, and what the press has, sentences
+ * @param off to get it off
+ * @param on to press it on
+ * @param says of what seat that is
+ * @param press what the shop's press has, a sentence; empty where none is known
  */
-public record PullForce(Figure figure, String says) {
+public record PullForce(Figure off, Figure on, String says, String press) {
 
   /** Empty where no ring of a bearing is tight, or none of its limits are known. */
   static Optional<PullForce> of(
@@ -83,21 +86,24 @@ public record PullForce(Figure figure, String says) {
 
   private static PullForce said(
       FitInput input, boolean inner, List<ShopTool> owned, Workings workings) {
-    var force = FitWorkings.force(input, inner);
-    double likely = ring(input, inner).pullForceN() / 1000;
-    double most = likely * force.result().most() / force.result().value();
+    Working off = FitWorkings.pull(input, inner);
     String seat = (inner ? input.shaft() : input.housing()).said();
-    Figure figure =
-        workings.figure(
-            "", force, String.format(Locale.ROOT, "%.1f kN", force.result().value() / 1000));
-    String pull =
+    return new PullForce(
+        kilonewtons(off, workings),
+        kilonewtons(FitWorkings.force(input, inner), workings),
+        "of a seat as usual here, " + seat + ", oiled; twice that when rusty.",
+        press(owned, off.result().most() / 1000));
+  }
+
+  private static Figure kilonewtons(Working force, Workings workings) {
+    return workings.figure(
+        "",
+        force,
         String.format(
             Locale.ROOT,
-            "to press it on a seat as usual here, %s, oiled; to get it off about %.1f kN, up to %.1f kN, twice that when rusty.",
-            seat,
-            likely,
-            most);
-    return new PullForce(figure, pull + press(owned, most));
+            "%.1f ± %.1f kN",
+            force.result().value() / 1000,
+            force.result().uncertainty() / 1000));
   }
 
   private static String press(List<ShopTool> owned, double most) {
@@ -112,7 +118,7 @@ public record PullForce(Figure figure, String says) {
     }
     return String.format(
         Locale.ROOT,
-        " This workshop’s press of %.0f kN is %s.",
+        "This workshop’s press of %.0f kN is %s.",
         kn.getAsDouble(),
         kn.getAsDouble() >= 2 * most
             ? "enough, rusty too"

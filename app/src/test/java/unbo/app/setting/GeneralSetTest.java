@@ -179,7 +179,9 @@ class GeneralSetTest extends PageTest {
         .andExpect(content().string(containsString("What a slack nut does")));
   }
 
-  /** A box of the workshop: filled, chosen, booked out of; what is gone is gone until it is undone. */
+  /**
+   * A box of the workshop: filled, chosen, booked out of; what is gone is gone until it is undone.
+   */
   @Test
   void shimsAreBookedOutOfTheirBox() throws Exception {
     Job job = newJobOn("a10");
@@ -278,8 +280,20 @@ class GeneralSetTest extends PageTest {
             "1",
             "sums-to",
             "1.8")
-        .andExpect(content().string(containsString("2.00 Nm without the seal: past the limits.")))
-        .andExpect(content().string(containsString("never back the nut off")));
+        .andExpect(content().string(containsString("Turning torque without the seal")))
+        .andExpect(content().string(containsString("Past the limits. A crush sleeve is spent")));
+    press(
+            job,
+            "/preview",
+            "sums-torque",
+            "2.2",
+            "sums-seal",
+            "0.4",
+            "sums-from",
+            "1",
+            "sums-to",
+            "1.8")
+        .andExpect(content().string(containsString("Do not tighten meanwhile.")));
     press(job, "/preview", "sums-gear-set", "412", "sums-gauge-for", "411")
         .andExpect(content().string(containsString("made for another gear set than 412")));
     press(job, "", "sums-torque", "0.4", "sums-seal", "0.4")

@@ -136,7 +136,8 @@ class StripPageTest extends PageTest {
   void theForceIsSaidAndThePressWithIt() throws Exception {
     Job job = newJob();
     assertThat(page(job, "inboard-cup").text())
-        .contains("to get it off about")
+        .contains("To get it off about")
+        .contains("to press it on")
         .contains("twice that when rusty")
         .doesNotContain("This workshop’s press");
     press(job, "/tools", "tool", "press", "detail-press", "1 kN")
@@ -147,7 +148,7 @@ class StripPageTest extends PageTest {
         .andExpect(status().is3xxRedirection());
     assertThat(page(job, "inboard-cup").text())
         .contains("This workshop’s press of 196 kN is enough, rusty too.");
-    assertThat(page(job, "cap").text()).doesNotContain("to get it off about");
+    assertThat(page(job, "cap").text()).doesNotContain("To get it off about");
   }
 
   /** A shop that owns a drift alone sees its own way first, and what the others lack. */

@@ -264,7 +264,7 @@ class EveryFigureTest extends PageTest {
                           "90 Nm")));
       String html = page(form(job, "/set/preview", fields.toArray(new String[0])));
       check("set of " + a.id(), html);
-      assertThat(Jsoup.parse(html).select("#worksheet button.worked").isEmpty())
+      assertThat(Jsoup.parse(html).select("#set-answer button.worked").isEmpty())
           .as("%s: a reading is shown", a.id())
           .isEqualTo(a.adjustments().isEmpty());
       if (!a.namedPlaces().isEmpty()) {

@@ -1,6 +1,7 @@
 package unbo.core.fit;
 
 import java.util.List;
+import unbo.core.measure.Measured;
 import unbo.core.working.Formula;
 import unbo.core.working.Input;
 import unbo.core.working.Origin;
@@ -154,6 +155,34 @@ public final class FitWorkings {
                 "μ", "friction", in.friction(), 0.3 * in.friction(), "", Origin.assumed("oiled")),
             Input.exact("d", "diameter of the seat", d, "mm", Origin.table("bearing")),
             Input.exact("B", "width of the ring", in.widthMm(), "mm", Origin.table("bearing"))));
+  }
+
+  /** Force to get a ring off again, N: what presses it on, and half as much again. */
+  public static Working pull(FitInput in, boolean isInner) {
+    Measured press = force(in, isInner).result();
+    double more = ring(in, isInner).pullForceN() / ring(in, isInner).pressForceN();
+    return Working.of(
+        Formula.of(
+            "Force to pull it",
+            "N",
+            "Fₒ = v·F",
+            v -> v.get("v") * v.get("F"),
+            LAME,
+            "Friction of oiled seats that have settled; twice when rusty."),
+        List.of(
+            Input.of(
+                "F",
+                "force to press it",
+                press.value(),
+                press.uncertainty(),
+                "N",
+                Origin.computed("the same seat")),
+            Input.exact("v", "more to pull than to press", more, "", Origin.assumed("settled"))));
+  }
+
+  private static Fit.Ring ring(FitInput in, boolean isInner) {
+    Fit fit = Fit.of(in);
+    return isInner ? fit.inner() : fit.outer();
   }
 
   /** Running clearance, µm; only where there is a clearance group. */

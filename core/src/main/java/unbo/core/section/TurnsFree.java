@@ -10,6 +10,10 @@ import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.Hold;
 import unbo.core.arrangement.PartTemplate;
 import unbo.core.arrangement.TurningGroups;
+import unbo.core.working.Formula;
+import unbo.core.working.Input;
+import unbo.core.working.Origin;
+import unbo.core.working.Working;
 
 /**
  * How far what stands still keeps from what turns, by the outlines of the section: nut corners
@@ -36,7 +40,36 @@ public record TurnsFree(List<Gap> gaps) {
     public boolean isTooNear() {
       return mm < LEAST_MM;
     }
+
+    /** How it came about. */
+    public Working working() {
+      Origin origin =
+          assumed
+              ? Origin.assumed("sizes on the section that nobody measured yet")
+              : Origin.computed("sizes on the section, as measured");
+      return Working.of(
+          Formula.of(
+              "Least distance between " + standing.title() + " and " + turning.title(),
+              "mm",
+              "g = min |P − Q|",
+              v -> v.get("|P − Q|"),
+              "Geometry: P on the outline that stands, Q on the one that turns.",
+              "Round about the axis, no run-out; outlines to scale, corners as drawn."),
+          List.of(
+              Input.of(
+                  "|P − Q|",
+                  "distance of the nearest points",
+                  mm,
+                  assumed ? ASSUMED_U95_MM : MEASURED_U95_MM,
+                  "mm",
+                  origin)));
+    }
   }
+
+  /** Two sizes by caliper; sizes that nobody measured: our own. */
+  private static final double MEASURED_U95_MM = 0.1;
+
+  private static final double ASSUMED_U95_MM = 2;
 
   /** The nearest pairs of an assembly. */
   public static TurnsFree of(Assembly assembly) {
