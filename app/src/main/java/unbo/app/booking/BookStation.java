@@ -12,7 +12,9 @@ import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.job.Workpiece;
 import unbo.app.job.Worksheet;
+import unbo.app.packing.LastsPanel;
 import unbo.app.proving.Proofs;
+import unbo.app.web.Figures;
 
 /** Book: the history, and the closing of the job. */
 @Component
@@ -20,8 +22,10 @@ class BookStation implements Worksheet {
 
   private final Proofs proofs;
   private final JobEventRepository events;
+  private final Figures figures;
 
-  BookStation(Proofs proofs, JobEventRepository events) {
+  BookStation(Proofs proofs, JobEventRepository events, Figures figures) {
+    this.figures = figures;
     this.proofs = proofs;
     this.events = events;
   }
@@ -42,6 +46,7 @@ class BookStation implements Worksheet {
     Job job = (Job) piece;
     model.addAttribute("prove", proofs.sheet(job));
     model.addAttribute("recheck", proofs.recheck(job));
+    model.addAttribute("regrease", LastsPanel.booked(job, figures).orElse(null));
     model.addAttribute("history", events.of(job.getId()));
   }
 

@@ -22,6 +22,7 @@ final class SectionDrawer {
 
   private static final double DIMENSION_DROP = 34;
   private static final double LINE = 20;
+  private static final double BOLD = 1.07;
   private static final double ARROW = 18;
   private static final double FLAG = 13;
 
@@ -217,8 +218,8 @@ final class SectionDrawer {
     List<ResultView> views = new ArrayList<>();
     double middle = fitsInside() ? (quietFrom() + quietTo()) / 2 : format.width() / 2;
     for (int i = 0; i < notes.size(); i++) {
-      double half = DimensionChain.widthOf(text(i)) / 2 + 6;
-      boolean arrows = i == 0 && 2 * (half + ARROW) < format.width();
+      double half = widthOf(text(i)) / 2 + 6;
+      boolean arrows = hasArrows(i) && 2 * (half + ARROW) < format.width();
       views.add(
           new ResultView(
               middle,
@@ -231,6 +232,16 @@ final class SectionDrawer {
               middle + half));
     }
     return views;
+  }
+
+  /** Results are written bold, and so a little wider than dimensions. */
+  private static double widthOf(String text) {
+    return BOLD * DimensionChain.widthOf(text);
+  }
+
+  /** A movement along the axis has arrows both ways; no other figure has. */
+  private boolean hasArrows(int note) {
+    return note == 0 && notes.get(note).sign() == Sign.ALONG;
   }
 
   private String text(int note) {
@@ -252,8 +263,8 @@ final class SectionDrawer {
   private boolean fitsInside() {
     double room = quietTo() - quietFrom();
     for (int i = 0; i < notes.size(); i++) {
-      double arrows = i == 0 ? 2 * ARROW : 0;
-      if (DimensionChain.widthOf(text(i)) + 12 + arrows > room) {
+      double arrows = hasArrows(i) ? 2 * ARROW : 0;
+      if (widthOf(text(i)) + 12 + arrows > room) {
         return false;
       }
     }

@@ -215,8 +215,8 @@ public record SpacerPicture(double height, List<Home> homes) {
               shapes.forEach(
                   s ->
                       paths.add(
-                          new SectionDrawing.Outline(
-                              scale.path(outline(piece, s, moved, ends)), look(s), ""))));
+                          SectionDrawing.outline(
+                              new Shape(outline(piece, s, moved, ends), s.look()), scale))));
       List<String> arrows =
           bearings.stream()
               .map(b -> b + "/inner")
@@ -242,10 +242,6 @@ public record SpacerPicture(double height, List<Home> homes) {
                 return new Point(p.x() + ends[0] + share * (ends[1] - ends[0]), p.r());
               })
           .toList();
-    }
-
-    private static String look(Shape shape) {
-      return "cut-" + shape.look().name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     /** From where the ring was to where it is, above its middle. */

@@ -112,6 +112,18 @@ public interface JobRepository extends JpaRepository<Job, Long> {
           order by s.recheck_on, j.id limit 50""")
   List<Long> dueUntil(String until);
 
+  /** The same for grease that is to be renewed, as Pack booked it. */
+  @Query(
+      nativeQuery = true,
+      value =
+          """
+          select j.id from job j join job_sheet s on s.job_id = j.id and s.station = 'PACK'
+          where s.grease_until <= :until and j.closed_at is not null
+            and not exists (select 1 from job n where n.vehicle_id = j.vehicle_id
+              and n.position = j.position and n.id > j.id)
+          order by s.grease_until, j.id limit 50""")
+  List<Long> greaseDueUntil(String until);
+
   /** Ids of jobs that have a sheet of a station, the newest first, five hundred at the most. */
   @Query(
       nativeQuery = true,

@@ -81,7 +81,16 @@ public class Jobs {
   /** Closed jobs with their sheets whose recheck is booked until a day, the earliest first. */
   @Transactional(readOnly = true)
   public List<Job> dueUntil(LocalDate day) {
-    List<Long> ids = jobs.dueUntil(day.toString());
+    return whole(jobs.dueUntil(day.toString()));
+  }
+
+  /** The same for grease that is to be renewed. */
+  @Transactional(readOnly = true)
+  public List<Job> greaseDueUntil(LocalDate day) {
+    return whole(jobs.greaseDueUntil(day.toString()));
+  }
+
+  private List<Job> whole(List<Long> ids) {
     List<Job> due = new ArrayList<>(ids.isEmpty() ? List.of() : jobs.withSheets(ids));
     due.sort(Comparator.comparingInt(j -> ids.indexOf(j.getId())));
     return due;

@@ -14,35 +14,25 @@ import unbo.app.working.Figure;
 import unbo.app.working.WorkingView;
 import unbo.app.working.Workings;
 import unbo.core.arrangement.BearingPlace;
-import unbo.core.arrangement.TurningGroups;
 import unbo.core.catalogue.Bearing;
 import unbo.core.friction.Drag;
 import unbo.core.friction.Friction;
 import unbo.core.friction.Friction.Seal;
-import unbo.core.lubricant.GreaseLife;
 import unbo.core.lubricant.Oil;
 import unbo.core.lubricant.TinChoice;
 import unbo.core.working.Working;
 
 /**
- * What the bearings of a position cost in watts, what another choice would save, how warm they run
- * by it, and how long the grease lasts.
+ * What the bearings of a position cost in watts, what another choice would save, and how warm they
+ * run by it.
  *
  * @param rows as it is first, then each other choice
  * @param steady how warm and after how long, a sentence; empty where it is not known
- * @param life of the grease; null outside the rule
- * @param lasts the same as distance and time, a sentence
  * @param oil whose base oil it is reckoned with, a sentence
  * @param missing what is not reckoned and why; empty when all is
  */
 public record DragSheet(
-    List<Row> rows,
-    String steady,
-    Figure life,
-    String lasts,
-    String missing,
-    String oil,
-    List<WorkingView> workings) {
+    List<Row> rows, String steady, String missing, String oil, List<WorkingView> workings) {
 
   /** Bars are this long for the greatest saving. */
   public static final double BAR = 120;
@@ -76,11 +66,7 @@ public record DragSheet(
 
   private record Choice(String title, double fill, Seal seal, boolean hybrid, String price) {}
 
-  /** Years that no grease is left in, whatever the hours say: our own bound. */
-  private static final double MOST_MONTHS = 60;
-
   private static final double USUAL_FILL = 0.3;
-  private static final int HOURS_A_YEAR = 8766;
 
   /** Empty while speed, heat or an oil is missing. */
   static Optional<DragSheet> of(
@@ -122,14 +108,10 @@ public record DragSheet(
         Optional<Row> row = row(choice, choices.get(0), bearings, load, viscosity);
         row.ifPresent(rows::add);
       }
-      Optional<Working> life = life(bearings);
       String missing = rows.isEmpty() ? "No factors are known here for bearings of this kind." : "";
       return new DragSheet(
           rows,
           steady(bearings, choices.get(0), load, viscosity),
-          life.map(w -> workings.figure("", w, hours(w))).orElse(null),
-          life.map(this::lasts)
-              .orElse("Grease life: outside the rule, which ends at 120 °C and n·dₘ 500,000."),
           missing,
           "Reckoned with the base oil of “%s”, %.0f mm²/s at that heat, a third full, and %.0f N on each bearing."
               .formatted(tin.tin().name(), viscosity, load),
@@ -288,49 +270,6 @@ public record DragSheet(
           + Math.max(1, Math.round(minutes))
           + " min: a shorter test run shows less."
           + typed;
-    }
-
-    private Optional<Working> life(Map<BearingPlace, Bearing> bearings) {
-      double mean =
-          bearings.values().stream()
-              .mapToDouble(b -> (b.boreMm() + b.outerMm()) / 2)
-              .max()
-              .orElse(50);
-      return GreaseLife.hours(
-          tins.rpm().orElseThrow() * mean, tins.celsius().orElseThrow(), hardships());
-    }
-
-    private int hardships() {
-      int count = 0;
-      for (String each : List.of("vertical", "dirt")) {
-        count += "true".equals(tins.get("drag-" + each)) ? 1 : 0;
-      }
-      boolean outer =
-          piece.arrangement().namedPlaces().stream()
-              .anyMatch(
-                  p ->
-                      TurningGroups.of(piece.arrangement())
-                          .turnsOuter(piece.arrangement(), p.id()));
-      return count + (outer ? 1 : 0);
-    }
-
-    private static String hours(Working life) {
-      return String.format(Locale.ROOT, "%,.0f h", life.result().value());
-    }
-
-    private String lasts(Working life) {
-      double hours = life.result().value();
-      double months = Math.min(MOST_MONTHS, 12 * hours / HOURS_A_YEAR);
-      Optional<Double> kmh = number("drag-kmh", 1, 400);
-      String km =
-          kmh.map(v -> String.format(Locale.ROOT, "%,.0f km at that speed, or ", hours * v))
-              .orElse("");
-      return km
-          + figures.whole(MOST_MONTHS)
-          + " months, whichever comes first"
-          + (months < MOST_MONTHS
-              ? "; running without a stop that is " + figures.whole(months) + " months."
-              : ".");
     }
 
     private Optional<Double> number(String field, double least, double most) {

@@ -48,6 +48,9 @@ public class GreaseTin {
   private String person;
   private Instant at;
 
+  @Column(name = "content_g")
+  private Double contentG;
+
   protected GreaseTin() {}
 
   public GreaseTin(Tin tin, String place, String opened, String person, Instant at) {
@@ -84,6 +87,16 @@ public class GreaseTin {
         refuses.isBlank()
             ? Set.of()
             : Arrays.stream(refuses.split(" ")).collect(Collectors.toSet()));
+  }
+
+  /** How much was in it when it was opened, g; empty where nobody said. */
+  Optional<Double> content() {
+    return Optional.ofNullable(contentG);
+  }
+
+  GreaseTin holding(Double grams) {
+    this.contentG = grams;
+    return this;
   }
 
   /** It is used up, or was not after all. */

@@ -94,13 +94,6 @@ public record PackBeside(
     return new Line(where, workings.figure(where, below, text), OilLevel.isHigh(in.pitchMm(), rpm));
   }
 
-  private static double grams(PackFigures figures) {
-    double bearings =
-        figures.charges().values().stream().mapToDouble(w -> w.charge().result().value()).sum();
-    return bearings
-        + figures.hollows().values().stream().mapToDouble(w -> w.result().value()).sum();
-  }
-
   private static Figure cup(PackFigures figures, double turn, Workings workings) {
     Working turns =
         Working.of(
@@ -115,8 +108,8 @@ public record PackBeside(
                 Input.of(
                     "m",
                     "grease in all",
-                    grams(figures),
-                    0.15 * grams(figures),
+                    figures.grams(),
+                    0.15 * figures.grams(),
                     "g",
                     Origin.computed("charges above")),
                 Input.of(

@@ -80,6 +80,12 @@ record PackFigures(
         .orElseGet(() -> Origin.assumed("nobody has read the number; " + number + " is assumed"));
   }
 
+  /** All of it, g. */
+  double grams() {
+    return charges.values().stream().mapToDouble(w -> w.charge().result().value()).sum()
+        + hollows.values().stream().mapToDouble(w -> w.result().value()).sum();
+  }
+
   /** The charges' workings, for paper. */
   List<WorkingView> onPaper() {
     Workings all = new Workings("pack");

@@ -3,6 +3,7 @@ package unbo.app.packing;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
 import unbo.core.arrangement.BearingPlace;
@@ -21,6 +22,10 @@ import unbo.core.units.QuantityEntry;
  * @param problems at the fields
  */
 record PackInput(Map<String, String> fields, PackRecord record, FieldProblems problems) {
+
+  private static final Pattern WORK =
+      Pattern.compile(
+          "tin-(rpm|hot|water|there|touches-[a-z]+)|drag-(load|kmh|year|seal|vertical|dirt)|cup-grams");
 
   private static final double STEEL_G_PER_CM3 = 7.85;
 
@@ -47,7 +52,21 @@ record PackInput(Map<String, String> fields, PackRecord record, FieldProblems pr
     }
     boolean byHand = "hand".equals(fields.get("school"));
     return new PackInput(
-        fields, new PackRecord(duty.id(), byHand, density, masses, null), problems);
+        fields,
+        new PackRecord(duty.id(), byHand, density, masses, null, work(fields), null, null),
+        problems);
+  }
+
+  /** What was said of speed, heat, water and load; the ticks too. */
+  private static Map<String, String> work(Map<String, String> fields) {
+    Map<String, String> work = new LinkedHashMap<>();
+    fields.forEach(
+        (name, typed) -> {
+          if (WORK.matcher(name).matches() && !typed.isBlank()) {
+            work.put(name, typed.strip());
+          }
+        });
+    return work;
   }
 
   /** The form as the record fills it. */
@@ -56,6 +75,13 @@ record PackInput(Map<String, String> fields, PackRecord record, FieldProblems pr
     fields.put("duty", pack.duty().map(Duty::id).orElse(""));
     fields.put("school", pack.byHand() ? "hand" : "share");
     fields.put("density", plain(pack.density()));
+    fields.putAll(pack.work());
+    if (pack.taken() != null) {
+      fields.put(GreaseTaking.FROM, String.valueOf(pack.taken().tin()));
+      fields.put(GreaseTaking.GRAMS, plain(pack.taken().grams()));
+      fields.put(
+          GreaseTaking.WASTED, pack.taken().wasted() == 0 ? "" : plain(pack.taken().wasted()));
+    }
     pack.masses().forEach((place, grams) -> fields.put("mass-" + place, plain(grams)));
     return fields;
   }

@@ -1,5 +1,7 @@
 package unbo.app.packing;
 
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 import unbo.app.job.SheetType;
@@ -15,21 +17,49 @@ import unbo.core.grease.GreaseCharge;
  * @param gramsPerCm3 density of the grease; null for the usual one
  * @param masses grams that were weighed, by bearing place
  * @param weighedBy who saved those masses; null for old records
+ * @param work what was said of speed, heat, water and load, as typed
+ * @param taken out of one of the shop's tins; null where nobody said which
+ * @param regrease when this grease is to be renewed; null where that is not known
  */
 public record PackRecord(
     String dutyId,
     boolean byHand,
     Double gramsPerCm3,
     Map<String, Double> masses,
-    String weighedBy) {
+    String weighedBy,
+    Map<String, String> work,
+    Taken taken,
+    Regrease regrease) {
+
+  /**
+   * Grease out of a tin.
+   *
+   * @param tin its id
+   * @param name as it was called
+   * @param grams into the bearings, over 0
+   * @param wasted besides, what was wiped off and thrown away, 0 or more
+   */
+  public record Taken(long tin, String name, double grams, double wasted, Instant at) {}
+
+  /**
+   * When the grease is to be renewed, whichever comes first.
+   *
+   * @param hours of running
+   * @param km on the road; null where its speed is not known
+   * @param on the day after which no grease is left in, by the year or by the shelf
+   */
+  public record Regrease(double hours, Double km, LocalDate on) {}
 
   /** How it is kept. */
   public static final SheetType<PackRecord> TYPE =
       SheetType.first(
-          Station.PACK, PackRecord.class, new PackRecord(null, false, null, null, null));
+          Station.PACK,
+          PackRecord.class,
+          new PackRecord(null, false, null, null, null, null, null, null));
 
   public PackRecord {
     masses = masses == null ? Map.of() : Map.copyOf(masses);
+    work = work == null ? Map.of() : Map.copyOf(work);
   }
 
   /** The duty; empty while nobody has packed. */
@@ -53,6 +83,10 @@ public record PackRecord(
   }
 
   PackRecord by(String person) {
-    return new PackRecord(dutyId, byHand, gramsPerCm3, masses, person);
+    return new PackRecord(dutyId, byHand, gramsPerCm3, masses, person, work, taken, regrease);
+  }
+
+  PackRecord with(Taken out, Regrease due) {
+    return new PackRecord(dutyId, byHand, gramsPerCm3, masses, weighedBy, work, out, due);
   }
 }

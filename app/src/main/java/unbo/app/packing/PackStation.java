@@ -1,8 +1,11 @@
 package unbo.app.packing;
 
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 import unbo.app.drawing.NoteText;
@@ -29,9 +32,11 @@ class PackStation implements Worksheet {
   private final GreaseGunRepository guns;
   private final GunCalibration calibration;
   private final GreaseTinRepository tins;
+  private final TinStock stock;
   private final Figures figures;
 
-  PackStation(GreaseGunRepository guns, GreaseTinRepository tins, Figures figures) {
+  PackStation(GreaseGunRepository guns, GreaseTinRepository tins, TinStock stock, Figures figures) {
+    this.stock = stock;
     this.guns = guns;
     this.tins = tins;
     this.calibration = new GunCalibration(guns);
@@ -71,6 +76,8 @@ class PackStation implements Worksheet {
     model.addAttribute("tins", forWork);
     model.addAttribute(
         "drag", DragSheet.of(piece, forWork, forWork.problems(), figures).orElse(null));
+    model.addAttribute("lasts", LastsPanel.of(GreaseLasts.of(piece, fields, forWork.problems())));
+    model.addAttribute("tinStock", stock.standing());
     model.addAttribute("packed", !typed && recorded.duty().isPresent());
   }
 
@@ -91,13 +98,28 @@ class PackStation implements Worksheet {
       return calibration.press(form.single(), by);
     }
     PackInput input = PackInput.of(job, form.single());
-    if (!input.problems().isEmpty()) {
-      return new Press.Refused(input.problems());
+    FieldProblems problems = new FieldProblems();
+    input.problems().copyTo(problems);
+    List<GreaseTin> standing = tins.findByUsedUpFalseOrderByName();
+    TinsForWork work = TinsForWork.of(job, form.single(), standing);
+    work.problems().copyTo(problems);
+    Optional<GreaseLasts> lasts = GreaseLasts.of(job, form.single(), problems);
+    Optional<PackRecord.Taken> taken =
+        GreaseTaking.read(form.single(), standing, grams(job, input.record()), by.at(), problems);
+    if (!problems.isEmpty()) {
+      return new Press.Refused(problems);
     }
+    LocalDate today = LocalDate.ofInstant(by.at(), ZoneId.systemDefault());
+    PackRecord record =
+        input.record().with(taken.orElse(null), lasts.map(l -> l.from(today)).orElse(null));
     return Press.Taken.onward(
         StationMark.State.DONE,
-        describe(record(job), input.record()),
-        (changed, s) -> changed.work().write(PackRecord.TYPE, input.record().by(s.person())));
+        describe(record(job), record),
+        (changed, s) -> changed.work().write(PackRecord.TYPE, record.by(s.person())));
+  }
+
+  private static double grams(Job job, PackRecord record) {
+    return PackFigures.of(job, record).map(PackFigures::grams).orElse(0.0);
   }
 
   private static String describe(PackRecord old, PackRecord now) {
@@ -105,7 +127,8 @@ class PackStation implements Worksheet {
     return was
         + now.duty().orElseThrow().title()
         + (now.byHand() ? ", packed by hand" : ", by share")
-        + (now.masses().isEmpty() ? "" : ", masses weighed " + now.masses());
+        + (now.masses().isEmpty() ? "" : ", masses weighed " + now.masses())
+        + (now.taken() == null ? "" : ", out of “" + now.taken().name() + "”");
   }
 
   @Override
@@ -128,7 +151,11 @@ class PackStation implements Worksheet {
   @Override
   public List<WorkingView> workings(Workpiece piece) {
     PackRecord pack = record(piece);
-    return PackFigures.of(piece, pack).map(p -> p.onPaper()).orElse(List.of());
+    List<WorkingView> all =
+        new ArrayList<>(PackFigures.of(piece, pack).map(p -> p.onPaper()).orElse(List.of()));
+    LastsPanel lasts = LastsPanel.of(GreaseLasts.of(piece, pack.work(), new FieldProblems()));
+    all.addAll(lasts == null ? List.of() : lasts.workings());
+    return all;
   }
 
   @Override
@@ -143,6 +170,14 @@ class PackStation implements Worksheet {
     List<PaperLine> lines = new ArrayList<>();
     lines.add(PaperLine.of("duty", pack.duty().get().title()));
     sheet.rows().forEach(r -> lines.add(PaperLine.of(r.where(), r.grams().text())));
+    if (pack.taken() != null) {
+      lines.add(
+          PaperLine.of(
+              "out of “" + pack.taken().name() + "”",
+              figures.oneDecimal(pack.taken().grams()) + " g"));
+    }
+    GreaseLasts.of(piece, pack.work(), new FieldProblems())
+        .ifPresent(l -> lines.add(PaperLine.of("grease lasts", l.hoursText() + ", " + l.orText())));
     return lines;
   }
 }

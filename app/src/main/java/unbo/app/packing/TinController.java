@@ -24,10 +24,12 @@ import unbo.core.lubricant.Tin;
 class TinController {
 
   private final GreaseTinRepository tins;
+  private final TinStock stock;
   private final Clock clock;
 
-  TinController(GreaseTinRepository tins, Clock clock) {
+  TinController(GreaseTinRepository tins, TinStock stock, Clock clock) {
     this.tins = tins;
+    this.stock = stock;
     this.clock = clock;
   }
 
@@ -37,7 +39,7 @@ class TinController {
   }
 
   private String show(Model model, TinForm form) {
-    model.addAttribute("tins", tins.findByUsedUpFalseOrderByName());
+    model.addAttribute("tins", stock.standing());
     model.addAttribute("gone", tins.findByUsedUpTrueOrderByName());
     model.addAttribute("form", form);
     model.addAttribute("thickeners", Mixing.THICKENERS);
@@ -60,7 +62,8 @@ class TinController {
     }
     tins.save(
         new GreaseTin(
-            tin.get(), form.get("place"), form.get("opened"), person.getName(), clock.instant()));
+                tin.get(), form.get("place"), form.get("opened"), person.getName(), clock.instant())
+            .holding(form.content()));
     return "redirect:/tins";
   }
 
@@ -86,8 +89,8 @@ class TinController {
         read.tins().stream()
             .map(
                 r ->
-                    new GreaseTin(
-                        r.tin(), r.place(), r.opened(), person.getName(), clock.instant()))
+                    new GreaseTin(r.tin(), r.place(), r.opened(), person.getName(), clock.instant())
+                        .holding(r.content()))
             .toList());
     return "redirect:/tins";
   }

@@ -58,6 +58,7 @@ public record TinForm(Map<String, String> fields, FieldProblems problems) {
     OptionalDouble wash = number("wash", 0, 100, "per cent, 0 to 100");
     double density = number("density", 0.75, 1.6, "such as 0.9 g/cm³").orElse(0.9);
     Optional<Oil> oil = oil();
+    content();
     if (!problems.isEmpty()) {
       return Optional.empty();
     }
@@ -73,6 +74,12 @@ public record TinForm(Map<String, String> fields, FieldProblems problems) {
             get("ep").equals("true"),
             density,
             refuses()));
+  }
+
+  /** What is in it, g; null where the field is empty. */
+  Double content() {
+    OptionalDouble grams = number("content", 1, 200_000, "grams in the tin, such as 400");
+    return grams.isPresent() ? grams.getAsDouble() : null;
   }
 
   private Set<String> refuses() {

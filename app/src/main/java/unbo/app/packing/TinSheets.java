@@ -38,7 +38,8 @@ record TinSheets(List<Row> tins) {
           "density",
           "refuses",
           "place",
-          "opened");
+          "opened",
+          "content");
 
   private static final int MOST_LINES = 200;
 
@@ -46,7 +47,7 @@ record TinSheets(List<Row> tins) {
       CSVFormat.DEFAULT.builder().setIgnoreSurroundingSpaces(true).setIgnoreEmptyLines(true).get();
 
   /** A tin with where it stands. */
-  record Row(Tin tin, String place, String opened) {}
+  record Row(Tin tin, String place, String opened, Double content) {}
 
   /** Reads a text; problems are at the field {@code sheets}. */
   static TinSheets read(String text, FieldProblems problems) {
@@ -116,6 +117,6 @@ record TinSheets(List<Row> tins) {
                 problems.add(
                     "sheets",
                     new Problem("line " + number + ": " + p.found(), p.wrong(), p.remedy())));
-    return tin.map(t -> new Row(t, form.get("place"), form.get("opened")));
+    return tin.map(t -> new Row(t, form.get("place"), form.get("opened"), form.content()));
   }
 }

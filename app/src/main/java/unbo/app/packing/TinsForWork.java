@@ -42,7 +42,7 @@ public record TinsForWork(
     TinChoice.Work work =
         new TinChoice.Work(
             rpm.get(),
-            mean(piece),
+            meanMm(piece),
             celsius.get(),
             water,
             fields.getOrDefault("tin-there", ""),
@@ -54,7 +54,8 @@ public record TinsForWork(
         TinChoice.of(work, tins.stream().map(GreaseTin::tin).toList()));
   }
 
-  private static double mean(Workpiece piece) {
+  /** Mean diameter of the largest bearing, mm. */
+  static double meanMm(Workpiece piece) {
     return piece.arrangement().namedPlaces().stream()
         .flatMap(p -> piece.assembly().bearingAt(p.id()).stream())
         .mapToDouble(b -> (b.boreMm() + b.outerMm()) / 2)

@@ -15,6 +15,7 @@ import unbo.app.job.Jobs;
 import unbo.app.job.PartMark;
 import unbo.app.job.StationLine;
 import unbo.app.listening.Listening;
+import unbo.app.packing.PackRecord;
 import unbo.app.proving.Proofs;
 import unbo.app.proving.ProveRecord;
 import unbo.app.web.Figures;
@@ -71,7 +72,17 @@ class Mornings {
         searches.stream()
             .filter(l -> l.getRecheckOn() != null && !l.getRecheckOn().isAfter(until))
             .map(l -> new Due(l.getRecheckOn(), "/listen/" + l.getId(), title(l), note(l)));
-    return Stream.concat(booked, looked)
+    Stream<Due> greased =
+        jobs.greaseDueUntil(until).stream()
+            .map(
+                j ->
+                    new Due(
+                        j.work().sheet(PackRecord.TYPE).regrease().on(),
+                        j.address(),
+                        j.title(),
+                        "fresh grease"));
+    return Stream.of(booked, looked, greased)
+        .flatMap(s -> s)
         .sorted(Comparator.comparing(Due::on))
         .map(d -> row(d, today))
         .toList();

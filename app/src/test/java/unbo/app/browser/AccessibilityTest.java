@@ -150,6 +150,7 @@ class AccessibilityTest extends AppTest {
             "/bench/bushes",
             "/vehicles/1/drag?kmh=80&kg=900",
             "/tins",
+            "/tins/use",
             "/bench/a1/pack?tin-rpm=700&tin-hot=50&tin-water=salt"));
     pages.add("/bench/a4/fit?shaft-zone=j6&housing-zone=N7&housing-material=aluminium");
     pages.add("/bench/a4/read?path-turning=full&path-standing=part&reuse-nail=bad");

@@ -83,7 +83,16 @@ class TakeBackTest extends PageTest {
     work.setDimension("hub.shoulder-distance", 41.5);
     work.setPart("seal", new PartMark(PartMark.State.RENEW, "torn"), Station.STRIP);
     work.write(
-        PackRecord.TYPE, new PackRecord("wet-slow", true, 0.95, Map.of("inboard", 285.0), "Joren"));
+        PackRecord.TYPE,
+        new PackRecord(
+            "wet-slow",
+            true,
+            0.95,
+            Map.of("inboard", 285.0),
+            "Joren",
+            Map.of("tin-rpm", "700"),
+            null,
+            null));
     NutRecord nut =
         NutRecord.of(
             "dial",
