@@ -60,6 +60,7 @@ class EveryAddressTest extends PageTest {
           "vehicles", "1",
           "interface", "1",
           "tins", "1",
+          "runs", "1",
           "api", "1");
 
   private static final Map<String, String> OTHERS =

@@ -42,6 +42,7 @@ public final class StandardTables {
           "life.Cleanliness",
           "lubricant.BushLubricant",
           "lubricant.Mixing",
+          "lubricant.OilGrade",
           "lubricant.Water",
           "measure.Instrument",
           "recognition.RecognitionTables",

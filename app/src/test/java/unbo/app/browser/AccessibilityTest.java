@@ -148,6 +148,8 @@ class AccessibilityTest extends AppTest {
             "/bench/pairs?number=7205B&tilts=true",
             "/bench/a2/build?step=4",
             "/bench/bushes",
+            "/bench/speed?bearing=6205&rpm=6000&load=500&ndm=500000",
+            "/runs",
             "/vehicles/1/drag?kmh=80&kg=900",
             "/tins",
             "/tins/use",

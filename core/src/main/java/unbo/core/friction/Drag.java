@@ -58,7 +58,7 @@ public final class Drag {
     double b = q.widthMm().getAsDouble();
     double envelope = Math.PI / 4 * (square(q.outerMm()) - square(q.boreMm())) * b / 1000;
     double kg = METAL * envelope * Material.RING.density() / 1000 * WITH_SEATS;
-    double wattsPerDegree = 0.016 / 50 * Math.PI * b * (q.boreMm() + q.outerMm());
+    double wattsPerDegree = q.wattsPerDegree().orElseThrow();
     return OptionalDouble.of(STEADY * kg * Material.RING.heat() / wattsPerDegree / 60);
   }
 

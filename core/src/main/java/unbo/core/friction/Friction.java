@@ -138,7 +138,44 @@ public record Friction(
       }
     }
 
-    double mean() {
+    /** The same in another oil, or at another temperature. */
+    public Question at(double viscosity) {
+      return new Question(
+          family,
+          boreMm,
+          outerMm,
+          widthMm,
+          rpm,
+          radialN,
+          axialN,
+          viscosity,
+          fill,
+          fresh,
+          oilBath,
+          seal,
+          sides,
+          lipMm,
+          hybrid,
+          staticRatingN,
+          contactAngleDeg,
+          rows,
+          roomC);
+    }
+
+    /** Heat that it loses for each degree over the air, W; empty without a width. */
+    public OptionalDouble wattsPerDegree() {
+      boolean thrust = family.equals("thrust-ball");
+      if (widthMm.isEmpty() && !thrust) {
+        return OptionalDouble.empty();
+      }
+      return OptionalDouble.of(
+          thrust
+              ? 0.020 / 50 * Math.PI / 2 * (outerMm * outerMm - boreMm * boreMm)
+              : 0.016 / 50 * Math.PI * widthMm.getAsDouble() * (boreMm + outerMm));
+    }
+
+    /** Mean of bore and outside diameter, mm. */
+    public double mean() {
       return (boreMm + outerMm) / 2;
     }
   }
@@ -247,15 +284,10 @@ public record Friction(
 
   /** Reference condition of ISO 15312: 0.016 W/mm² over 50 K, 0.020 for thrust bearings. */
   private static OptionalDouble running(Question q, double watts) {
-    boolean thrust = q.family.equals("thrust-ball");
-    if (q.widthMm.isEmpty() && !thrust) {
-      return OptionalDouble.empty();
-    }
-    double perKelvin =
-        thrust
-            ? 0.020 / 50 * Math.PI / 2 * (q.outerMm * q.outerMm - q.boreMm * q.boreMm)
-            : 0.016 / 50 * Math.PI * q.widthMm.getAsDouble() * (q.boreMm + q.outerMm);
-    return OptionalDouble.of(q.roomC + watts / perKelvin);
+    OptionalDouble perDegree = q.wattsPerDegree();
+    return perDegree.isEmpty()
+        ? OptionalDouble.empty()
+        : OptionalDouble.of(q.roomC + watts / perDegree.getAsDouble());
   }
 
   public double totalNmm() {
