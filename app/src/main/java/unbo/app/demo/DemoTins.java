@@ -17,17 +17,28 @@ final class DemoTins {
   static List<GreaseTin> all(String person, Instant at) {
     return List.of(
         new GreaseTin(
-            tin("Slipway 2", "calcium-sulphonate-complex", 400, 26, 150, 250_000, 1.0, true, ""),
-            "yard shelf, left",
-            "2026-05-11",
-            person,
-            at),
+                tin(
+                    "Slipway 2",
+                    "calcium-sulphonate-complex",
+                    400,
+                    26,
+                    150,
+                    250_000,
+                    1.0,
+                    true,
+                    ""),
+                "yard shelf, left",
+                "2026-05-11",
+                person,
+                at)
+            .holding(400.0),
         new GreaseTin(
-            tin("Hauler EP 2", "lithium-complex", 190, 16, 160, 400_000, 4.0, true, ""),
-            "bench, gun 1",
-            "2026-08-02",
-            person,
-            at),
+                tin("Hauler EP 2", "lithium-complex", 190, 16, 160, 400_000, 4.0, true, ""),
+                "bench, gun 1",
+                "2026-08-02",
+                person,
+                at)
+            .holding(900.0),
         new GreaseTin(
             tin("Pedal Light", "lithium", 32, 5.8, 110, 900_000, 9.0, false, ""),
             "bicycle stand",

@@ -22,7 +22,11 @@ import unbo.app.job.PartMark;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.job.Worksheet;
+import unbo.app.packing.BearingRunRepository;
+import unbo.app.packing.GreaseTin;
 import unbo.app.packing.GreaseTinRepository;
+import unbo.app.packing.TinWaste;
+import unbo.app.packing.TinWasteRepository;
 import unbo.app.photograph.NewPhotograph;
 import unbo.app.photograph.Photographs;
 import unbo.app.proving.TestRecord;
@@ -53,6 +57,8 @@ class DemoYard {
   private final DemoRounds rounds;
   private final Photographs photographs;
   private final GreaseTinRepository tins;
+  private final TinWasteRepository waste;
+  private final BearingRunRepository runs;
   private final List<Worksheet> worksheets;
   private final Clock clock;
 
@@ -68,10 +74,14 @@ class DemoYard {
       DemoRounds rounds,
       Photographs photographs,
       GreaseTinRepository tins,
+      TinWasteRepository waste,
+      BearingRunRepository runs,
       List<Worksheet> worksheets,
       Clock clock) {
     this.photographs = photographs;
     this.tins = tins;
+    this.waste = waste;
+    this.runs = runs;
     this.worksheets = worksheets;
     this.accounts = accounts;
     this.vehicles = vehicles;
@@ -87,9 +97,16 @@ class DemoYard {
 
   void fill() {
     people();
+    greases();
     yard();
     shelf.fill();
-    tins.saveAll(DemoTins.all(OWNER, clock.instant()));
+  }
+
+  private void greases() {
+    List<GreaseTin> all = tins.saveAll(DemoTins.all(OWNER, clock.instant()));
+    waste.save(
+        new TinWaste(all.get(1).getId(), 4, "top layer dried out", MECHANIC, clock.instant()));
+    runs.saveAll(DemoRuns.all(OWNER, clock.instant()));
   }
 
   private void people() {
@@ -124,7 +141,8 @@ class DemoYard {
     searches.found(doors(Clock.offset(clock, ago.negated())), ago, fleet);
     searches.running(fleet);
     searches.recheck(fleet);
-    new StationJobs(this::script, fleet, LocalDate.now(clock)).open();
+    new StationJobs(this::script, fleet, LocalDate.now(clock))
+        .open(tins.findByUsedUpFalseOrderByName().get(0));
     photographed(fleet.named("Motorcycle “Swift”"));
   }
 

@@ -9,10 +9,13 @@ import unbo.app.job.Job;
 import unbo.app.job.PartMark;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark.State;
+import unbo.app.packing.GreaseTin;
+import unbo.app.packing.PackRecord;
 import unbo.app.proving.FindingMark;
 import unbo.app.proving.ProveRecord;
 import unbo.app.proving.StopMark;
 import unbo.app.proving.TestRecord;
+import unbo.core.grease.Duty;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.HardStop;
 import unbo.core.verification.ReleaseChecks;
@@ -66,13 +69,14 @@ final class StationJobs {
         (work, s) -> work.setPart(part, mark, at));
   }
 
-  void open() {
+  /** Opens them; the linkage's grease is out of a tin. */
+  void open(GreaseTin tin) {
     bottomBracketAtRock();
     carrierAtStrip();
     headAtRead();
     tricycleAtFit();
     freehubAtPack();
-    linkageAtSet();
+    linkageAtSet(tin);
     alternatorAtProve();
     strutAtBook();
   }
@@ -168,7 +172,7 @@ final class StationJobs {
         ago(26, APPRENTICE), job, Station.FIT, "New bearings in by hand press, spacer turns.");
   }
 
-  private void linkageAtSet() {
+  private void linkageAtSet(GreaseTin tin) {
     Job job =
         ago(75, OWNER)
             .openAt(
@@ -184,7 +188,24 @@ final class StationJobs {
         ago(71, OWNER), job, Station.READ, "Needle marks in the sleeve: sleeve and cups new.");
     elsewhere(
         ago(50, OWNER), job, Station.FIT, "Cups pressed on the marked face, 1 mm under flush.");
-    elsewhere(ago(50, OWNER), job, Station.PACK, "Packed full: it swings and never turns.");
+    ago(50, OWNER)
+        .change(
+            job,
+            Station.PACK,
+            State.DONE,
+            "packed full: it swings and never turns, out of “" + tin.getName() + "”",
+            (work, s) ->
+                work.write(
+                    PackRecord.TYPE,
+                    new PackRecord(
+                        Duty.PIVOT.id(),
+                        true,
+                        null,
+                        null,
+                        OWNER,
+                        null,
+                        new PackRecord.Taken(tin.getId(), tin.getName(), 14, 3, s.at()),
+                        null)));
   }
 
   private void alternatorAtProve() {

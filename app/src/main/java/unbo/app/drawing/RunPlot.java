@@ -1,6 +1,7 @@
 package unbo.app.drawing;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import unbo.core.speed.TestRun;
@@ -20,12 +21,18 @@ public record RunPlot(List<Line> lines, List<Mark> marks) {
   private static final double RIGHT = 490;
   private static final double TOP = 12;
   private static final double BOTTOM = 190;
+  private static final double TEXT = 12;
 
   /** A run with its number. */
   public record Run(int number, TestRun run) {}
 
-  /** A line with its number at its end; one reading alone is a dot. */
-  public record Line(String path, double endX, double endY, int number) {}
+  /** A line with its number at its end, kept clear of the others; one reading alone is a dot. */
+  public record Line(String path, double endX, double endY, double textY, int number) {
+
+    Line written(double y) {
+      return new Line(path, endX, endY, y, number);
+    }
+  }
 
   /** A number at an axis. */
   public record Mark(double x, double y, String anchor, String text) {}
@@ -51,14 +58,27 @@ public record RunPlot(List<Line> lines, List<Mark> marks) {
     double mostMinutes = round(minutes);
     double mostRise = round(rise);
     return new RunPlot(
-        runs.stream().map(r -> line(r, mostMinutes, mostRise)).toList(),
+        apart(runs.stream().map(r -> line(r, mostMinutes, mostRise)).toList()),
         marks(mostMinutes, mostRise));
   }
 
-  /** Up to one, two or five times a power of ten. */
+  /** Numbers from the lowest end upwards, none nearer to the next than a line of text. */
+  private static List<Line> apart(List<Line> lines) {
+    List<Line> fromBelow =
+        lines.stream().sorted(Comparator.comparingDouble(Line::endY).reversed()).toList();
+    List<Line> written = new ArrayList<>();
+    double under = BOTTOM + TEXT;
+    for (Line line : fromBelow) {
+      under = Math.min(line.endY, under - TEXT);
+      written.add(line.written(under));
+    }
+    return List.copyOf(written);
+  }
+
+  /** Up to the next round number. */
   private static double round(double most) {
     double power = Math.pow(10, Math.floor(Math.log10(most)));
-    for (double step : new double[] {1, 2, 5}) {
+    for (double step : new double[] {1, 1.5, 2, 3, 4, 5, 6, 8}) {
       if (most <= step * power) {
         return step * power;
       }
@@ -76,7 +96,7 @@ public record RunPlot(List<Line> lines, List<Mark> marks) {
               LEFT + (RIGHT - LEFT) * s.minutes() / minutes, BOTTOM - (BOTTOM - TOP) * over / rise);
       path.append(path.isEmpty() ? "M" : " L").append(last.pair());
     }
-    return new Line(path.toString(), last.x(), last.y(), run.number);
+    return new Line(path.toString(), last.x(), last.y(), last.y(), run.number);
   }
 
   private static List<Mark> marks(double minutes, double rise) {

@@ -94,7 +94,8 @@ public class GreaseTin {
     return Optional.ofNullable(contentG);
   }
 
-  GreaseTin holding(Double grams) {
+  /** With so much in it, g; null where nobody said. */
+  public GreaseTin holding(Double grams) {
     this.contentG = grams;
     return this;
   }

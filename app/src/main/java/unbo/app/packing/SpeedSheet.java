@@ -255,10 +255,14 @@ public record SpeedSheet(
 
     private static String said(Working w) {
       String unit = w.formula().unit();
+      double value = w.result().value();
+      double doubt = w.result().uncertainty();
       String text =
-          w.result().value() >= 10_000
-              ? String.format(Locale.ROOT, "%,.0f", w.result().value())
-              : Digits.both(w.result().value(), w.result().uncertainty());
+          value >= 1000
+              ? String.format(Locale.ROOT, "%,.0f", value)
+              : doubt > 0
+                  ? Digits.both(value, doubt)
+                  : String.format(Locale.ROOT, value >= 10 ? "%.0f" : "%.1f", value);
       return (text + (unit.isEmpty() ? "" : " " + unit)).replace('-', '−');
     }
 

@@ -22,7 +22,7 @@ public class TinWaste {
 
   protected TinWaste() {}
 
-  TinWaste(long tinId, double grams, String words, String person, Instant at) {
+  public TinWaste(long tinId, double grams, String words, String person, Instant at) {
     this.tinId = tinId;
     this.grams = grams;
     this.words = words;

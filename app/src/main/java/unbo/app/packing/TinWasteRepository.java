@@ -3,4 +3,4 @@ package unbo.app.packing;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 /** What left tins without a job. */
-interface TinWasteRepository extends JpaRepository<TinWaste, Long> {}
+public interface TinWasteRepository extends JpaRepository<TinWaste, Long> {}
