@@ -22,7 +22,7 @@ class RunPlotTest {
   void theAxesEndAtRoundNumbers() {
     RunPlot plot = RunPlot.of(List.of(run(1, 20, 45, 60)));
     assertThat(plot.marks()).extracting(RunPlot.Mark::text).contains("60 min", "40", "20", "30");
-    assertThat(plot.lines().get(0).path()).isEqualTo("M40 190 L265 78.75 L490 12");
+    assertThat(plot.lines().get(0).path()).isEqualTo("M40 190 L265 78.8 L490 12");
   }
 
   /** Runs that end alike still carry numbers that can be read, and keep their own ends. */

@@ -115,11 +115,11 @@ class RunPageTest extends PageTest {
             get("/bench/speed?bearing=6205&rpm=8000&load=300&by=oil&thick=10&level=100")
                 .with(as("tuva")))
         .andExpect(content().string(containsString("ISO VG 460")))
-        .andExpect(content().string(containsString("full, or flushed")));
+        .andExpect(content().string(containsString("Full, or flushed")));
     mvc.perform(
             get("/bench/speed?bearing=6205&rpm=8000&load=300&by=oil&thick=junk&level=-4")
                 .with(as("tuva")))
         .andExpect(content().string(containsString("ISO VG 68")))
-        .andExpect(content().string(containsString("to the middle of the lowest element")));
+        .andExpect(content().string(containsString("To the middle of the lowest element")));
   }
 }
