@@ -62,17 +62,45 @@ public record RunPlot(List<Line> lines, List<Mark> marks) {
         marks(mostMinutes, mostRise));
   }
 
-  /** Numbers from the lowest end upwards, none nearer to the next than a line of text. */
+  /** Numbers a line of text apart, each group of near ones about the middle of its ends. */
   private static List<Line> apart(List<Line> lines) {
-    List<Line> fromBelow =
-        lines.stream().sorted(Comparator.comparingDouble(Line::endY).reversed()).toList();
-    List<Line> written = new ArrayList<>();
-    double under = BOTTOM + TEXT;
-    for (Line line : fromBelow) {
-      under = Math.min(line.endY, under - TEXT);
-      written.add(line.written(under));
+    List<Line> fromAbove = lines.stream().sorted(Comparator.comparingDouble(Line::endY)).toList();
+    List<Group> groups = new ArrayList<>();
+    for (Line line : fromAbove) {
+      Group next = new Group(List.of(line));
+      while (!groups.isEmpty() && groups.get(groups.size() - 1).to() + TEXT > next.from()) {
+        next = groups.remove(groups.size() - 1).and(next);
+      }
+      groups.add(next);
     }
-    return List.copyOf(written);
+    return groups.stream().flatMap(g -> g.written().stream()).toList();
+  }
+
+  /** Ends whose numbers would meet. */
+  private record Group(List<Line> lines) {
+
+    Group and(Group below) {
+      List<Line> all = new ArrayList<>(lines);
+      all.addAll(below.lines);
+      return new Group(all);
+    }
+
+    double from() {
+      double middle = lines.stream().mapToDouble(Line::endY).average().orElse(0);
+      return middle - TEXT * (lines.size() - 1) / 2;
+    }
+
+    double to() {
+      return from() + TEXT * (lines.size() - 1);
+    }
+
+    List<Line> written() {
+      List<Line> written = new ArrayList<>();
+      for (int i = 0; i < lines.size(); i++) {
+        written.add(lines.get(i).written(from() + TEXT * i));
+      }
+      return written;
+    }
   }
 
   /** Up to the next round number. */

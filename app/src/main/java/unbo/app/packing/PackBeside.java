@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import unbo.app.drawing.GreasePath;
+import unbo.app.drawing.OilPicture;
 import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.NumberField;
@@ -28,10 +30,12 @@ import unbo.core.working.Working;
  *
  * @param oil level for each bearing
  * @param cup turns for all of it; null while nobody weighed a turn, or nothing is packed
+ * @param path of fresh grease; null without bearings
  * @param fills of the bicycle trade: a quarter, half and three quarters; empty elsewhere
  */
 public record PackBeside(
     List<Line> oil,
+    GreasePath path,
     Figure cup,
     List<Figure> fills,
     FieldProblems problems,
@@ -40,7 +44,7 @@ public record PackBeside(
   private static final String CUP = "cup-grams";
 
   /** A level at a bearing. */
-  public record Line(String where, Figure level, boolean high) {}
+  public record Line(String where, Figure level, boolean high, OilPicture picture) {}
 
   static PackBeside of(Workpiece piece, PackRecord pack, Map<String, String> fields) {
     FieldProblems problems = new FieldProblems();
@@ -52,7 +56,7 @@ public record PackBeside(
           .assembly()
           .bearingAt(place.id())
           .flatMap(b -> BearingPortrait.of(b).inside())
-          .ifPresent(in -> oil.add(line(place, in, rpm, workings)));
+          .ifPresent(in -> oil.add(line(piece, place, in, rpm, workings)));
     }
     Optional<Double> turn =
         NumberField.read(CUP, fields.getOrDefault(CUP, ""), 0.01, 100, problems);
@@ -64,6 +68,7 @@ public record PackBeside(
         turn.isPresent() && figures.isPresent() ? cup(figures.get(), turn.get(), workings) : null;
     return new PackBeside(
         oil,
+        GreasePath.of(piece.assembly()).orElse(null),
         cup,
         bicycle ? figures.map(f -> fills(f, workings)).orElse(List.of()) : List.of(),
         problems,
@@ -87,11 +92,16 @@ public record PackBeside(
         .orElse(0.0);
   }
 
-  private static Line line(BearingPlace place, InternalGeometry in, double rpm, Workings workings) {
+  private static Line line(
+      Workpiece piece, BearingPlace place, InternalGeometry in, double rpm, Workings workings) {
     Working below = OilLevel.below(in.pitchMm(), in.elementMm(), rpm);
     String where = place.id().replace('-', ' ');
     String text = String.format(Locale.ROOT, "%.0f mm", below.result().value());
-    return new Line(where, workings.figure(where, below, text), OilLevel.isHigh(in.pitchMm(), rpm));
+    return new Line(
+        where,
+        workings.figure(where, below, text),
+        OilLevel.isHigh(in.pitchMm(), rpm),
+        OilPicture.of(piece.assembly(), place, below.result().value()).orElse(null));
   }
 
   private static Figure cup(PackFigures figures, double turn, Workings workings) {
