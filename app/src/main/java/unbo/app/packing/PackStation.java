@@ -72,12 +72,14 @@ class PackStation implements Worksheet {
         "pack",
         PackSheet.of(piece, shown, fields, problems, guns.findTopByOrderByIdDesc(), figures));
     model.addAttribute("beside", PackBeside.of(piece, shown, fields));
-    TinsForWork forWork = TinsForWork.of(piece, fields, tins.findByUsedUpFalseOrderByName());
+    List<GreaseTin> standing = tins.findByUsedUpFalseOrderByName();
+    TinsForWork forWork = TinsForWork.of(piece, fields, standing);
     model.addAttribute("tins", forWork);
     model.addAttribute(
         "drag", DragSheet.of(piece, forWork, forWork.problems(), figures).orElse(null));
     model.addAttribute("lasts", LastsPanel.of(GreaseLasts.of(piece, fields, forWork.problems())));
-    model.addAttribute("tinStock", stock.standing());
+    model.addAttribute(
+        "tinStock", piece.isKept() ? stock.stocked(standing) : List.<TinStock.Stocked>of());
     model.addAttribute("packed", !typed && recorded.duty().isPresent());
   }
 

@@ -40,7 +40,8 @@ class TinStock {
     return stocked(tins.findByUsedUpFalseOrderByName());
   }
 
-  private List<Stocked> stocked(List<GreaseTin> some) {
+  /** What is left in these. */
+  List<Stocked> stocked(List<GreaseTin> some) {
     List<Use> uses = uses();
     List<TinWaste> wasted = wasted();
     return some.stream()

@@ -97,7 +97,9 @@ class TinUseController {
     }
     if (tin.isEmpty()) {
       problems.add(
-          "tin", new Problem(fields.get("tin"), "Out of which tin?", "Choose one of the list."));
+          "tin",
+          new Problem(
+              fields.getOrDefault("tin", ""), "Out of which tin?", "Choose one of the list."));
     }
     if (words.isEmpty() || words.length() > LONGEST) {
       problems.add(

@@ -102,7 +102,7 @@ class TinUseTest extends PageTest {
     mvc.perform(get("/tins/use").with(as("joren")))
         .andExpect(content().string(containsString("Own harbour")))
         .andExpect(content().string(containsString(reload(job).title())))
-        .andExpect(content().string(containsString("30.0 g into bearings, 5.0 g thrown away")));
+        .andExpect(content().string(containsString("30.0 g, wasted 5.0 g")));
     long last = jobs.lastChange(reload(job)).orElseThrow().getEventId();
     jobs.takeBack(job.getId(), last, "Tuva", true).orElseThrow();
     assertThat(left(tin)).isEqualTo("400 g left");

@@ -37,8 +37,6 @@ public final class DesignationReader {
   /** The longest text that is read. */
   public static final int LONGEST = 200;
 
-  private static final Pattern ITEM = Pattern.compile("(?:(?! / | \\+ )[^;,\\n\\r])+");
-
   /** Letters, or a count, that may be glued to a number. */
   private static final Pattern GLUED = Pattern.compile("([A-Z]{1,4})|\\d{1,2}X");
 
@@ -132,14 +130,32 @@ public final class DesignationReader {
   }
 
   private static List<ReadingReport.Item> items(String text) {
-    Matcher matcher = ITEM.matcher(text);
     List<ReadingReport.Item> items = new ArrayList<>();
-    while (matcher.find()) {
-      if (!matcher.group().isBlank()) {
-        items.add(new ReadingReport.Item(matcher.start(), matcher.end(), matcher.group()));
+    int at = 0;
+    while (at < text.length()) {
+      if (parts(text, at)) {
+        at++;
+        continue;
+      }
+      int from = at;
+      while (at < text.length() && !parts(text, at)) {
+        at++;
+      }
+      String item = text.substring(from, at);
+      if (!item.isBlank()) {
+        items.add(new ReadingReport.Item(from, at, item));
       }
     }
     return items;
+  }
+
+  /** Whether a number ends here: at a mark, or before a stroke or a plus between spaces. */
+  private static boolean parts(String text, int at) {
+    return switch (text.charAt(at)) {
+      case ';', ',', '\n', '\r' -> true;
+      case ' ' -> text.startsWith(" / ", at) || text.startsWith(" + ", at);
+      default -> false;
+    };
   }
 
   /** {@code LM67048 / LM67010}: a cone and its cup are one bearing, whatever stands between. */

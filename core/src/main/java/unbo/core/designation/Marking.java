@@ -1,14 +1,12 @@
 package unbo.core.designation;
 
-import java.util.Locale;
-
 /**
  * The characters of a marking that carry meaning: letters, digits and {@code ?}, upper case, each
  * knowing where it stood and which separator came before it.
  */
 final class Marking {
 
-  private final StringBuilder characters = new StringBuilder();
+  private String characters = "";
   private final int[] places;
   private final char[] separators;
 
@@ -19,17 +17,19 @@ final class Marking {
 
   static Marking of(String text, int offset) {
     Marking marking = new Marking(text.length());
+    StringBuilder kept = new StringBuilder(text.length());
     for (int i = 0; i < text.length(); i++) {
-      marking.add(text.charAt(i), offset + i);
+      marking.add(text.charAt(i), offset + i, kept);
     }
+    marking.characters = kept.toString();
     return marking;
   }
 
-  private void add(char c, int place) {
-    int at = characters.length();
+  private void add(char c, int place, StringBuilder kept) {
+    int at = kept.length();
     if (isKept(c)) {
       places[at] = place;
-      characters.append(String.valueOf(c).toUpperCase(Locale.ROOT).charAt(0));
+      kept.append(Character.toUpperCase(c));
     } else if (separators[at] != '/') {
       // A slash outranks spaces beside it: it is the one separator that changes a meaning.
       separators[at] = c;
@@ -82,7 +82,7 @@ final class Marking {
   }
 
   String characters() {
-    return characters.toString();
+    return characters;
   }
 
   /** Where character i stood in the whole input. */

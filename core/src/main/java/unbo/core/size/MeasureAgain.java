@@ -16,6 +16,7 @@ import unbo.core.measure.Instrument;
  */
 final class MeasureAgain {
 
+  private static final double CLEAR_OF_A_TWIN = 20;
   private static final double CLEAR = 3;
 
   /** So many standard deviations off, a reading is doubted. */
@@ -34,11 +35,16 @@ final class MeasureAgain {
     if (slip.isPresent()) {
       return slip.get();
     }
-    if (candidates.size() < 2 || candidates.get(0).weight() >= CLEAR * candidates.get(1).weight()) {
+    if (candidates.size() < 2) {
       return "";
     }
     SizeVariant first = variants.get(0);
     SizeVariant second = variants.get(1);
+    // What measures the same is another kind: no gauge ever says so, however common the first is.
+    double clear = first.bearing().hasEnvelopeOf(second.bearing()) ? CLEAR_OF_A_TWIN : CLEAR;
+    if (candidates.get(0).weight() >= clear * candidates.get(1).weight()) {
+      return "";
+    }
     String names = name(first) + " and " + name(second);
     return Arrays.stream(SizeDimension.values())
         .flatMap(d -> step(d, first, second, measured.get(d)).stream())

@@ -3,6 +3,7 @@ package unbo.core.size;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -33,6 +34,7 @@ public final class SizeSearch {
   private static final double RANGE_MM = 30;
   private static final double NONE = 0.02;
   private static final double OTHER_FAMILY = 0.1;
+  private static final double MET_HERE = 3;
   private static final double TOO_FAR = 7;
   private static final double SLIP = 0.03;
   private static final double SLIP_MM = 0.15;
@@ -44,6 +46,7 @@ public final class SizeSearch {
   private static final List<SizeVariant> ALL = SizeVariant.all();
   private static final SizeIndex INDEX = new SizeIndex(ALL);
   private static final Map<Family, Double> COMMON = common();
+  private static final Map<String, List<SizeVariant>> MET = met();
 
   private SizeSearch() {}
 
@@ -65,27 +68,36 @@ public final class SizeSearch {
       throw new IllegalArgumentException("Nothing was measured");
     }
     Set<Family> here = position.map(SizeSearch::families).orElse(Set.of());
+    String at = position.map(Arrangement::baseId).orElse("");
     List<Scored> scored = new ArrayList<>();
     for (SizeVariant variant : INDEX.near(measured)) {
       double fit = fit(variant, measured);
       if (fit > 0) {
-        double usual = usual(variant.bearing().family(), here);
-        scored.add(new Scored(variant, variant.commonness() * usual * fit));
+        scored.add(new Scored(variant, prior(variant, here, at) * fit));
       }
     }
     double none = NONE * Math.pow(1 / RANGE_MM, measured.size());
-    return answer(measured, scored, common(here), none);
+    return answer(measured, scored, common(here, at), none);
   }
 
   private record Scored(SizeVariant variant, double score) {}
+
+  private static double prior(SizeVariant variant, Set<Family> here, String at) {
+    return variant.commonness()
+        * usual(variant.bearing().family(), here)
+        * (variant.at().contains(at) ? MET_HERE : 1);
+  }
 
   private static double usual(Family family, Set<Family> here) {
     return here.isEmpty() || here.contains(family) ? 1 : OTHER_FAMILY;
   }
 
   /** Commonness of all sizes together, as it counts at a position with these families. */
-  private static double common(Set<Family> here) {
+  private static double common(Set<Family> here, String at) {
     double sum = 0;
+    for (SizeVariant met : MET.getOrDefault(at, List.of())) {
+      sum += prior(met, here, at) * (1 - 1 / MET_HERE);
+    }
     for (Map.Entry<Family, Double> family : COMMON.entrySet()) {
       sum += family.getValue() * usual(family.getKey(), here);
     }
@@ -96,6 +108,13 @@ public final class SizeSearch {
     Map<Family, Double> sums = new EnumMap<>(Family.class);
     ALL.forEach(v -> sums.merge(v.bearing().family(), v.commonness(), Double::sum));
     return sums;
+  }
+
+  /** Sizes by the arrangements where they are met most. */
+  private static Map<String, List<SizeVariant>> met() {
+    Map<String, List<SizeVariant>> all = new HashMap<>();
+    ALL.forEach(v -> v.at().forEach(a -> all.computeIfAbsent(a, x -> new ArrayList<>()).add(v)));
+    return all;
   }
 
   /** How far a reading may be off before a size is no candidate; standard deviation in mm. */

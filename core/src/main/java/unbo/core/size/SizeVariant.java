@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.tables.Table;
@@ -22,13 +23,15 @@ import unbo.core.tolerance.RingTolerances.Dimension;
  * @param widthMm its width, for tapers T
  * @param ringSigmaUm spread of each dimension about its nominal size within the usual class
  * @param commonness how common it is, relative to the others
+ * @param at ids of the arrangements where it is met most
  */
 record SizeVariant(
     Bearing bearing,
     String note,
     double widthMm,
     Map<SizeDimension, Double> ringSigmaUm,
-    double commonness) {
+    double commonness,
+    Set<String> at) {
 
   private static final double NOT_LISTED = 0.1;
 
@@ -36,6 +39,11 @@ record SizeVariant(
   private static final Limits UNKNOWN_WIDTH = new Limits(-200, 200, "assumed");
 
   private static final Map<String, Double> COMMONNESS = readCommonness();
+
+  /** A size that is more common than its series. */
+  private record Row(double weight, Set<String> at) {}
+
+  private static final Map<Bearing, Row> ROWS = readRows();
 
   static List<SizeVariant> all() {
     List<SizeVariant> variants = new ArrayList<>();
@@ -71,7 +79,14 @@ record SizeVariant(
     }
     double common =
         COMMONNESS.getOrDefault(bearing.family().id() + " " + bearing.series(), NOT_LISTED);
-    return new SizeVariant(bearing, note, widthMm, sigma, common);
+    Row row = ROWS.get(bearing);
+    return new SizeVariant(
+        bearing,
+        note,
+        widthMm,
+        sigma,
+        row == null ? common : Math.max(row.weight, common),
+        row == null ? Set.of() : row.at);
   }
 
   /**
@@ -90,6 +105,18 @@ record SizeVariant(
         SizeVariant.class,
         "/unbo/core/size/commonness.csv",
         row -> all.put(row.text("family") + " " + row.text("series"), row.number("weight")));
+    return all;
+  }
+
+  private static Map<Bearing, Row> readRows() {
+    Map<Bearing, Row> all = new java.util.HashMap<>();
+    Table.read(
+        SizeVariant.class,
+        "/unbo/core/size/common-rows.csv",
+        row ->
+            all.put(
+                Catalogue.standard().find(row.text("number")).orElseThrow(),
+                new Row(row.number("weight"), Set.of(row.text("at").split(" ")))));
     return all;
   }
 }

@@ -120,6 +120,20 @@ class SizeSearchTest {
     assertThat(weight(mains, "6305")).isGreaterThan(weight(open, "6305"));
   }
 
+  /**
+   * Where a size is met most it counts for more, and nowhere else; what is listed there is listed.
+   */
+  @Test
+  void aSizeCountsForMoreWhereItIsMetMost() {
+    var measured = size("rule", 25, 52, 15);
+    var wheel = SizeSearch.find(measured, Arrangements.standard().find("a4"));
+    var starter = SizeSearch.find(measured, Arrangements.standard().find("a12"));
+    assertThat(weight(wheel, "6205")).isGreaterThan(weight(starter, "6205"));
+    for (SizeVariant v : SizeSearch.all()) {
+      assertThat(v.at()).allMatch(id -> Arrangements.standard().find(id).isPresent());
+    }
+  }
+
   private static double weight(SizeAnswer answer, String designation) {
     return answer.candidates().stream()
         .filter(c -> c.bearing().designation().equals(designation))
