@@ -1,5 +1,10 @@
 package unbo.core.designation;
 
+import java.util.Arrays;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
 /** What closes one side of a bearing, from the most open to the most closed. */
 public enum Closure {
   OPEN("open"),
@@ -30,7 +35,15 @@ public enum Closure {
     return this != NOT_KNOWN;
   }
 
+  private static final Map<String, Closure> BY_ID =
+      Arrays.stream(values()).collect(Collectors.toMap(Closure::id, Function.identity()));
+
+  /** The closure of a word of data. */
   static Closure parse(String word) {
-    return valueOf(word.toUpperCase(java.util.Locale.ROOT).replace('-', '_'));
+    Closure closure = BY_ID.get(word);
+    if (closure == null) {
+      throw new IllegalArgumentException("No closure is called " + word);
+    }
+    return closure;
   }
 }

@@ -24,10 +24,12 @@ public interface DesignationFamily {
     return true;
   }
 
-  /**
-   * What a marking carries in itself from a place on, for numbers that are sizes written together
-   * and need no row; empty for most families.
-   */
+  /** Whether some of its numbers are sizes written together, which need no row. */
+  default boolean decodes() {
+    return false;
+  }
+
+  /** What a marking carries in itself from a place on; none where nothing {@link #decodes}. */
   default List<Spelling> decoded(Marking marking, int from) {
     return List.of();
   }

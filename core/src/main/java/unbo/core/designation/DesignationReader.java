@@ -6,8 +6,6 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import unbo.core.catalogue.Family;
 import unbo.core.units.Problem;
@@ -37,8 +35,8 @@ public final class DesignationReader {
   /** The longest text that is read. */
   public static final int LONGEST = 200;
 
-  /** Letters, or a count, that may be glued to a number. */
-  private static final Pattern GLUED = Pattern.compile("([A-Z]{1,4})|\\d{1,2}X");
+  /** Letters that may be glued to a number. */
+  private static final int MOST_GLUED = 4;
 
   private static final int MOST_STARTS = 24;
   private static final int MOST_CONTINUATIONS = 24;
@@ -50,7 +48,9 @@ public final class DesignationReader {
   private static final int MOST_OF_ONE = 60;
   private static final int LEAST_LEGIBLE = 2;
 
-  private final List<DesignationFamily> families;
+  /** Families that make a spelling out of what is marked. */
+  private final List<DesignationFamily> decoding;
+
   private final SpellingTrie spellings;
   private final Map<DesignationFamily, LetterReader> letters = new IdentityHashMap<>();
   private final Map<Spelling, DesignationFamily> owners = new IdentityHashMap<>();
@@ -61,7 +61,7 @@ public final class DesignationReader {
   }
 
   public DesignationReader(List<DesignationFamily> families) {
-    this.families = List.copyOf(families);
+    this.decoding = families.stream().filter(DesignationFamily::decodes).toList();
     List<Spelling> all = new ArrayList<>();
     for (DesignationFamily family : families) {
       letters.put(family, LetterReader.of(family));
@@ -190,7 +190,7 @@ public final class DesignationReader {
       for (Spelling spelling : spellings.from(marking, from)) {
         reader.readAt(letters.get(owners.get(spelling)), spelling, from, found);
       }
-      for (DesignationFamily family : families) {
+      for (DesignationFamily family : decoding) {
         for (Spelling spelling : family.decoded(marking, from)) {
           reader.readAt(letters.get(family), spelling, from, found);
         }
@@ -233,12 +233,11 @@ public final class DesignationReader {
       if (!digits) {
         continue;
       }
-      Matcher glued = GLUED.matcher(token.text(marking));
-      if (glued.lookingAt()) {
-        for (int i = glued.group(1) == null ? glued.end() : 1; i <= glued.end(); i++) {
-          if (at + i < token.to()) {
-            starts.add(at + i);
-          }
+      int letters = letters(marking, token);
+      int count = letters == 0 ? count(marking, token) : 0;
+      for (int i = letters > 0 ? 1 : Math.max(1, count); i <= Math.max(letters, count); i++) {
+        if (at + i < token.to()) {
+          starts.add(at + i);
         }
       }
       if (starts.size() >= MOST_STARTS) {
@@ -246,6 +245,30 @@ public final class DesignationReader {
       }
     }
     return starts;
+  }
+
+  /** How many letters stand before the first digit of a piece, {@value #MOST_GLUED} at the most. */
+  private static int letters(Marking marking, Token token) {
+    int n = 0;
+    while (n < MOST_GLUED
+        && token.from() + n < token.to()
+        && Character.isLetter(marking.at(token.from() + n))) {
+      n++;
+    }
+    return n;
+  }
+
+  /** How long a count such as {@code 2X} is that a piece begins with; 0 for none. */
+  private static int count(Marking marking, Token token) {
+    for (int n = 1; n <= 2 && token.from() + n < token.to(); n++) {
+      if (!Character.isDigit(marking.at(token.from() + n - 1))) {
+        return 0;
+      }
+      if (marking.at(token.from() + n) == 'X') {
+        return n + 1;
+      }
+    }
+    return 0;
   }
 
   private List<String> continuations(List<ReadingReport.Item> items) {

@@ -49,8 +49,14 @@ final class DrawnCupFamily implements DesignationFamily {
   }
 
   @Override
+  public boolean decodes() {
+    return true;
+  }
+
+  @Override
   public List<Spelling> decoded(Marking marking, int from) {
-    if (marking.length() - from < LETTERS + 2 * DIGITS) {
+    char first = marking.length() - from < LETTERS + 2 * DIGITS ? 0 : marking.at(from);
+    if (first != 'H' && first != 'B') {
       return List.of();
     }
     Matcher m = NUMBER.matcher(Token.of(marking, from, marking.length()).get(0).text(marking));

@@ -42,13 +42,21 @@ final class InchBoreFamily implements DesignationFamily {
   }
 
   @Override
+  public boolean decodes() {
+    return true;
+  }
+
+  @Override
   public List<Spelling> decoded(Marking marking, int from) {
     if (marking.at(from) != '6') {
       return List.of();
     }
     String text = marking.spelled(from);
-    Matcher fraction = FRACTION.matcher(text);
-    if (fraction.matches()) {
+    if (text.indexOf('-') < 0) {
+      return List.of();
+    }
+    Matcher fraction = text.indexOf('/') < 0 ? null : FRACTION.matcher(text);
+    if (fraction != null && fraction.matches()) {
       int whole = fraction.group(2) == null ? 0 : 1;
       int over = Integer.parseInt(fraction.group(3));
       int under = Integer.parseInt(fraction.group(4));

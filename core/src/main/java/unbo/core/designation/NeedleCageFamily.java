@@ -30,6 +30,11 @@ final class NeedleCageFamily implements DesignationFamily {
   }
 
   @Override
+  public boolean decodes() {
+    return true;
+  }
+
+  @Override
   public List<Spelling> decoded(Marking marking, int from) {
     if (from >= marking.length() || marking.at(from) != 'K') {
       return List.of();

@@ -48,9 +48,15 @@ final class SizeCodedCartridge implements DesignationFamily {
   }
 
   @Override
+  public boolean decodes() {
+    return true;
+  }
+
+  @Override
   public List<Spelling> decoded(Marking marking, int from) {
     char first = marking.at(from);
-    if (marking.length() - from < LEAST_DIGITS || first != 'M' && !Character.isDigit(first)) {
+    if (marking.length() - from < LEAST_DIGITS
+        || first != 'M' && (from > 0 || !Character.isDigit(first))) {
       return List.of();
     }
     String text = Token.of(marking, from, marking.length()).get(0).text(marking);

@@ -55,6 +55,11 @@ final class WheelUnitFamily implements DesignationFamily {
   }
 
   @Override
+  public boolean decodes() {
+    return true;
+  }
+
+  @Override
   public List<Spelling> decoded(Marking marking, int from) {
     if (from + HEAD >= marking.length() || marking.at(from) != 'D' || marking.at(from + 1) != 'A') {
       return List.of();
