@@ -43,6 +43,8 @@ public final class StandardTables {
           "lubricant.BushLubricant",
           "lubricant.Mixing",
           "lubricant.OilGrade",
+          "lubricant.SealFace",
+          "lubricant.Servicing",
           "lubricant.Water",
           "measure.Instrument",
           "recognition.RecognitionTables",

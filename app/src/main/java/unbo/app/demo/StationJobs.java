@@ -205,6 +205,7 @@ final class StationJobs {
                         OWNER,
                         null,
                         new PackRecord.Taken(tin.getId(), tin.getName(), 14, 3, s.at()),
+                        null,
                         null)));
   }
 

@@ -68,6 +68,9 @@ public record DragSheet(
 
   private static final double USUAL_FILL = 0.3;
 
+  /** The choice that says what seals cost. */
+  static final String WITHOUT_SEALS = "Shields, or a seal left off";
+
   /** Empty while speed, heat or an oil is missing. */
   static Optional<DragSheet> of(
       Workpiece piece, TinsForWork tins, FieldProblems problems, Figures figures) {
@@ -141,7 +144,7 @@ public record DragSheet(
       if (seal == Seal.CONTACT || seal == Seal.LIGHT_CONTACT) {
         all.add(
             new Choice(
-                "Shields, or a seal left off",
+                WITHOUT_SEALS,
                 USUAL_FILL,
                 Seal.SHIELD,
                 false,

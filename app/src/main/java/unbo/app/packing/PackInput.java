@@ -25,7 +25,7 @@ record PackInput(Map<String, String> fields, PackRecord record, FieldProblems pr
 
   private static final Pattern WORK =
       Pattern.compile(
-          "tin-(rpm|hot|water|there|touches-[a-z]+)|drag-(load|kmh|year|seal|vertical|dirt)|cup-grams");
+          "tin-(rpm|hot|water|there|touches-[a-z]+)|drag-(load|kmh|year|seal|vertical|dirt)|cup-grams|cart-(closure|behind)");
 
   private static final double STEEL_G_PER_CM3 = 7.85;
 
@@ -46,6 +46,8 @@ record PackInput(Map<String, String> fields, PackRecord record, FieldProblems pr
     double density =
         number("density", fields, QuantityEntry.DENSITY, 0.7, 2, problems)
             .orElse(GreaseCharge.USUAL_DENSITY);
+    Double prescribed =
+        number("prescribed", fields, QuantityEntry.MASS, 0.01, 5000, problems).orElse(null);
     Map<String, Double> masses = new LinkedHashMap<>();
     for (BearingPlace place : job.arrangement().namedPlaces()) {
       mass(job, place, fields, problems).ifPresent(m -> masses.put(place.id(), m));
@@ -53,7 +55,8 @@ record PackInput(Map<String, String> fields, PackRecord record, FieldProblems pr
     boolean byHand = "hand".equals(fields.get("school"));
     return new PackInput(
         fields,
-        new PackRecord(duty.id(), byHand, density, masses, null, work(fields), null, null),
+        new PackRecord(
+            duty.id(), byHand, density, masses, null, work(fields), null, null, prescribed),
         problems);
   }
 
@@ -76,6 +79,7 @@ record PackInput(Map<String, String> fields, PackRecord record, FieldProblems pr
     fields.put("school", pack.byHand() ? "hand" : "share");
     fields.put("density", plain(pack.density()));
     fields.putAll(pack.work());
+    fields.put("prescribed", pack.prescribedG() == null ? "" : plain(pack.prescribedG()));
     if (pack.taken() != null) {
       fields.put(GreaseTaking.FROM, String.valueOf(pack.taken().tin()));
       fields.put(GreaseTaking.GRAMS, plain(pack.taken().grams()));

@@ -20,6 +20,7 @@ import unbo.core.grease.GreaseCharge;
  * @param work what was said of speed, heat, water and load, as typed
  * @param taken out of one of the shop's tins; null where nobody said which
  * @param regrease when this grease is to be renewed; null where that is not known
+ * @param prescribedG all of it by the maker's figure, which rules; null where none is known
  */
 public record PackRecord(
     String dutyId,
@@ -29,7 +30,8 @@ public record PackRecord(
     String weighedBy,
     Map<String, String> work,
     Taken taken,
-    Regrease regrease) {
+    Regrease regrease,
+    Double prescribedG) {
 
   /**
    * Grease out of a tin.
@@ -55,7 +57,7 @@ public record PackRecord(
       SheetType.first(
           Station.PACK,
           PackRecord.class,
-          new PackRecord(null, false, null, null, null, null, null, null));
+          new PackRecord(null, false, null, null, null, null, null, null, null));
 
   public PackRecord {
     masses = masses == null ? Map.of() : Map.copyOf(masses);
@@ -83,10 +85,12 @@ public record PackRecord(
   }
 
   PackRecord by(String person) {
-    return new PackRecord(dutyId, byHand, gramsPerCm3, masses, person, work, taken, regrease);
+    return new PackRecord(
+        dutyId, byHand, gramsPerCm3, masses, person, work, taken, regrease, prescribedG);
   }
 
   PackRecord with(Taken out, Regrease due) {
-    return new PackRecord(dutyId, byHand, gramsPerCm3, masses, weighedBy, work, out, due);
+    return new PackRecord(
+        dutyId, byHand, gramsPerCm3, masses, weighedBy, work, out, due, prescribedG);
   }
 }

@@ -53,8 +53,13 @@ public record PackSheet(
       Figure teaspoons,
       Figure bead) {}
 
-  /** All of it; strokes are null without a gun. */
-  public record Total(Figure grams, Figure strokes) {}
+  /**
+   * All of it.
+   *
+   * @param strokes null without a gun
+   * @param rules what the maker prescribes beside it, a sentence; empty where nothing is prescribed
+   */
+  public record Total(Figure grams, Figure strokes, String rules) {}
 
   public String get(String field) {
     return fields.getOrDefault(field, "");
@@ -73,7 +78,7 @@ public record PackSheet(
         List.of(Duty.values()),
         piece.arrangement().namedPlaces().stream().map(p -> massField(piece, p)).toList(),
         rows.rows,
-        rows.total(),
+        rows.total(pack.prescribedG()),
         gun.orElse(null),
         rows.perStroke(),
         fields,
@@ -148,14 +153,28 @@ public record PackSheet(
       charges.add(grams);
     }
 
-    Total total() {
+    Total total(Double prescribed) {
       if (charges.isEmpty()) {
         return null;
       }
       Working all = ChargeWorkings.total(charges);
       return new Total(
           workings.figure("", all, f.whole(all.result().value()) + " g in all"),
-          gun.map(g -> strokes("all", all, g)).orElse(null));
+          gun.map(g -> strokes("all", all, g)).orElse(null),
+          prescribed == null ? "" : rules(prescribed, all));
+    }
+
+    /** The maker's quantity rules; whether the sum agrees is said beside it. */
+    private String rules(double prescribed, Working all) {
+      double least = all.result().least();
+      double most = all.result().most();
+      String beside =
+          prescribed < least
+              ? "The sum comes to more: keep to the maker’s."
+              : prescribed > most
+                  ? "The sum comes to less: the maker may count a hollow that is not here."
+                  : "The sum agrees.";
+      return "The maker prescribes " + f.oneDecimal(prescribed) + " g: that rules. " + beside;
     }
 
     private String grams(Working w) {

@@ -75,9 +75,11 @@ class PackStation implements Worksheet {
     List<GreaseTin> standing = tins.findByUsedUpFalseOrderByName();
     TinsForWork forWork = TinsForWork.of(piece, fields, standing);
     model.addAttribute("tins", forWork);
-    model.addAttribute(
-        "drag", DragSheet.of(piece, forWork, forWork.problems(), figures).orElse(null));
-    model.addAttribute("lasts", LastsPanel.of(GreaseLasts.of(piece, fields, forWork.problems())));
+    DragSheet drag = DragSheet.of(piece, forWork, forWork.problems(), figures).orElse(null);
+    Optional<GreaseLasts> lasts = GreaseLasts.of(piece, fields, forWork.problems());
+    model.addAttribute("drag", drag);
+    model.addAttribute("lasts", LastsPanel.of(lasts));
+    model.addAttribute("cartridge", CartridgePanel.of(piece, shown, fields, lasts, drag));
     model.addAttribute(
         "tinStock", piece.isKept() ? stock.stocked(standing) : List.<TinStock.Stocked>of());
     model.addAttribute("packed", !typed && recorded.duty().isPresent());
@@ -121,7 +123,9 @@ class PackStation implements Worksheet {
   }
 
   private static double grams(Job job, PackRecord record) {
-    return PackFigures.of(job, record).map(PackFigures::grams).orElse(0.0);
+    return record.prescribedG() != null
+        ? record.prescribedG()
+        : PackFigures.of(job, record).map(PackFigures::grams).orElse(0.0);
   }
 
   private static String describe(PackRecord old, PackRecord now) {
@@ -171,6 +175,9 @@ class PackStation implements Worksheet {
             piece, pack, Map.of(), new FieldProblems(), guns.findTopByOrderByIdDesc(), figures);
     List<PaperLine> lines = new ArrayList<>();
     lines.add(PaperLine.of("duty", pack.duty().get().title()));
+    if (pack.prescribedG() != null) {
+      lines.add(PaperLine.of("by the maker", figures.oneDecimal(pack.prescribedG()) + " g in all"));
+    }
     sheet.rows().forEach(r -> lines.add(PaperLine.of(r.where(), r.grams().text())));
     if (pack.taken() != null) {
       lines.add(

@@ -92,7 +92,8 @@ class TakeBackTest extends PageTest {
             "Joren",
             Map.of("tin-rpm", "700"),
             null,
-            null));
+            null,
+            35.0));
     NutRecord nut =
         NutRecord.of(
             "dial",

@@ -136,4 +136,25 @@ class PackPageTest extends PageTest {
     gun(job, "10", "900").andExpect(status().isUnprocessableEntity());
     gun(job, "", "").andExpect(content().string(containsString("Weigh the grease of ten strokes")));
   }
+
+  /** A seal left off is arguable before a dry space alone; a shield is not served. */
+  @Test
+  void aSealIsNotLeftOffInSilence() throws Exception {
+    mvc.perform(get("/bench/a4/pack?duty=general&cart-behind=water-tube").with(as("tuva")))
+        .andExpect(content().string(containsString("Never:")))
+        .andExpect(content().string(containsString("Water stands against that face")));
+    mvc.perform(
+            get("/bench/a4/pack?duty=general&cart-behind=dry-space&cart-closure=contact")
+                .with(as("tuva")))
+        .andExpect(content().string(containsString("Arguable:")))
+        .andExpect(
+            content().string(containsString("Lift the seal with a curved pick under its lip")))
+        .andExpect(content().string(containsString("0.71")));
+    mvc.perform(get("/bench/a4/pack?duty=general&cart-closure=shield").with(as("tuva")))
+        .andExpect(content().string(containsString("Not to be served:")));
+    mvc.perform(get("/bench/a1/pack?duty=general").with(as("tuva")))
+        .andExpect(
+            content()
+                .string(org.hamcrest.Matchers.not(containsString("Sealed cartridges: leave"))));
+  }
 }

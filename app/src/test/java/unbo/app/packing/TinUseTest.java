@@ -121,6 +121,25 @@ class TinUseTest extends PageTest {
     assertThat(left(tin)).contains("weigh the tin");
   }
 
+  /** The maker's quantity rules, is taken out of the tin, and the sum stands beside it. */
+  @Test
+  void whatTheMakerPrescribesRules() throws Exception {
+    GreaseTin tin = tin("Own jetty", 400);
+    Job job = newJob();
+    pack(job, "prescribed", "much")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("The maker prescribes:")));
+    pack(job, "prescribed", "90", "tin-from", "" + tin.getId())
+        .andExpect(status().is3xxRedirection());
+    assertThat(left(tin)).isEqualTo("310 g left");
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "pack").with(as("tuva")))
+        .andExpect(
+            content()
+                .string(
+                    containsString(
+                        "The maker prescribes 90.0 g: that rules. The sum comes to less")));
+  }
+
   @Test
   void wasteIsWrittenDownAndTakenBack() throws Exception {
     GreaseTin tin = tin("Own pier", 100);
