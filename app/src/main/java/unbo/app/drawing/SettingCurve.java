@@ -2,6 +2,7 @@ package unbo.app.drawing;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import unbo.core.measure.Window;
 import unbo.core.setting.SettingLife.Point;
@@ -15,6 +16,7 @@ import unbo.core.setting.SettingLife.Point;
  * @param zeroX where the setting is nothing
  * @param window its edges; empty where none is known
  * @param measured from, value and to of the measured setting; empty where none is
+ * @param hotX where the setting goes when it is warm; null where no heat was entered
  * @param marks of the scales
  */
 public record SettingCurve(
@@ -23,6 +25,7 @@ public record SettingCurve(
     double zeroX,
     List<Double> window,
     List<Double> measured,
+    Double hotX,
     List<Mark> marks) {
 
   public static final double WIDTH = 340;
@@ -40,9 +43,12 @@ public record SettingCurve(
    *
    * @param window of the setting, mm; null where none is known
    * @param measured from, value and to, mm; empty where none is
+   * @param cold setting before it warms, mm
+   * @param warmer what heat adds to it, mm; empty where no heat was entered
    */
-  public static SettingCurve of(List<Point> curve, Window window, List<Double> measured) {
-    return new Maker(curve).make(window, measured);
+  public static SettingCurve of(
+      List<Point> curve, Window window, List<Double> measured, double cold, OptionalDouble warmer) {
+    return new Maker(curve).make(window, measured, cold, warmer);
   }
 
   private static final class Maker {
@@ -60,8 +66,16 @@ public record SettingCurve(
       this.mostStiff = curve.stream().mapToDouble(Point::tiltNmPerMrad).max().orElse(1);
     }
 
-    SettingCurve make(Window window, List<Double> measured) {
+    SettingCurve make(Window window, List<Double> measured, double cold, OptionalDouble warmer) {
       List<Mark> marks = new java.util.ArrayList<>();
+      Double hot = null;
+      if (warmer.isPresent()) {
+        hot = x(clip(cold + warmer.getAsDouble()));
+        double coldX = x(clip(cold));
+        boolean right = hot >= coldX;
+        marks.add(new Mark(hot, TOP - 1, right ? "start" : "end", "hot"));
+        marks.add(new Mark(coldX, TOP - 1, right ? "end" : "start", "cold"));
+      }
       for (double mm = from; mm <= to + 1e-9; mm += 0.1) {
         marks.add(
             new Mark(
@@ -82,6 +96,7 @@ public record SettingCurve(
           x(0),
           window == null ? List.of() : List.of(x(clip(window.from())), x(clip(window.to()))),
           measured.stream().map(mm -> x(clip(mm))).toList(),
+          hot,
           marks);
     }
 

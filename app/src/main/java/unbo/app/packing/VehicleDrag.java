@@ -29,7 +29,8 @@ import unbo.core.working.Working;
  * @param rows the dearest first
  * @param sum in words; empty while speed or mass is missing
  * @param saved what the other choice saves, a sentence; empty while none is chosen
- * @param perWatt prices for a watt, sentences
+ * @param perWatt price of the other choice for a watt, a sentence; empty while it is not known
+ * @param ways the shop's other ways to spend, the cheapest first
  * @param left positions that are not reckoned
  */
 public record VehicleDrag(
@@ -38,7 +39,8 @@ public record VehicleDrag(
     List<Row> rows,
     String sum,
     String saved,
-    List<String> perWatt,
+    String perWatt,
+    List<Way> ways,
     List<String> left,
     List<WorkingView> workings) {
 
@@ -47,6 +49,13 @@ public record VehicleDrag(
 
   private static final double USUAL_TYRE_MM = 650;
   private static final double VISCOSITY = 100;
+
+  /** What is asked, for the way back. */
+  static final List<String> ASKED =
+      List.of("kmh", "kg", "tyre", "viscosity", "seal", "choice", "price");
+
+  /** Another way to spend, with its price for a watt. */
+  public record Way(OtherWay kept, Figure perWatt) {}
 
   /** A position. */
   public record Row(
@@ -65,8 +74,9 @@ public record VehicleDrag(
           "shield", "shields",
           "hybrid", "ceramic balls in steel rings");
 
-  static VehicleDrag of(Vehicle vehicle, Map<String, Job> last, Map<String, String> fields) {
-    return new Maker(vehicle, last, fields).make();
+  static VehicleDrag of(
+      Vehicle vehicle, Map<String, Job> last, List<OtherWay> others, Map<String, String> fields) {
+    return new Maker(vehicle, last, others, fields).make();
   }
 
   public String get(String field) {
@@ -80,15 +90,18 @@ public record VehicleDrag(
   private static final class Maker {
     private final Vehicle vehicle;
     private final Map<String, Job> last;
+    private final List<OtherWay> others;
     private final Map<String, String> fields;
     private final FieldProblems problems = new FieldProblems();
     private final Workings workings = new Workings("drag");
     private double saved;
     private double savedDoubt;
 
-    Maker(Vehicle vehicle, Map<String, Job> last, Map<String, String> fields) {
+    Maker(
+        Vehicle vehicle, Map<String, Job> last, List<OtherWay> others, Map<String, String> fields) {
       this.vehicle = vehicle;
       this.last = last;
+      this.others = others;
       this.fields = fields;
     }
 
@@ -105,7 +118,8 @@ public record VehicleDrag(
               .map(p -> p.title() + " (does not turn with the wheels)")
               .collect(java.util.stream.Collectors.toCollection(ArrayList::new));
       if (kmh.isEmpty() || kg.isEmpty() || !problems.isEmpty() || wheels.isEmpty()) {
-        return new VehicleDrag(fields, problems, List.of(), "", "", List.of(), left, List.of());
+        return new VehicleDrag(
+            fields, problems, List.of(), "", "", "", ways(), left, workings.all());
       }
       double rpm = kmh.get() / 3.6 / (Math.PI * tyre / 1000) * 60;
       double perWheel = kg.get() * WheelLoad.G / wheels.size();
@@ -138,7 +152,7 @@ public record VehicleDrag(
               ? "No bearing here has factors."
               : String.format(Locale.ROOT, "%.1f W in all, about ± 30 %%.", sum);
       return new VehicleDrag(
-          fields, problems, sorted, says, saving(), perWatt(), left, workings.all());
+          fields, problems, sorted, says, saving(), perWatt(), ways(), left, workings.all());
     }
 
     private Optional<Row> row(Position position, double rpm, double perWheel, double viscosity) {
@@ -234,27 +248,31 @@ public record VehicleDrag(
           .replace("-", "−");
     }
 
-    /** Prices for a watt: of this choice, and of another way to spend. */
-    private List<String> perWatt() {
-      List<String> lines = new ArrayList<>();
+    /** Price of this choice for a watt. */
+    private String perWatt() {
       Optional<Double> price = number("price", 0, 1e6);
-      Optional<Double> other = number("other-price", 0, 1e6);
-      Optional<Double> otherWatts = number("other-watts", 0.01, 1e5);
-      if (price.isPresent() && saved > 0) {
-        lines.add(
-            String.format(
-                Locale.ROOT,
-                "This choice: %.0f for a watt, between %.0f and %.0f.",
-                price.get() / saved,
-                price.get() / (saved + savedDoubt),
-                price.get() / Math.max(1e-9, saved - savedDoubt)));
-      }
-      if (other.isPresent() && otherWatts.isPresent()) {
-        lines.add(
-            String.format(
-                Locale.ROOT, "The other way: %.0f for a watt.", other.get() / otherWatts.get()));
-      }
-      return lines;
+      return price.isEmpty() || saved <= 0
+          ? ""
+          : String.format(
+              Locale.ROOT,
+              "This choice: %.0f for a watt, between %.0f and %.0f.",
+              price.get() / saved,
+              price.get() / (saved + savedDoubt),
+              price.get() / Math.max(1e-9, saved - savedDoubt));
+    }
+
+    private List<Way> ways() {
+      return others.stream()
+          .sorted(java.util.Comparator.comparingDouble(o -> o.perWatt().result().value()))
+          .map(
+              o ->
+                  new Way(
+                      o,
+                      workings.figure(
+                          "",
+                          o.perWatt(),
+                          String.format(Locale.ROOT, "%.0f", o.perWatt().result().value()))))
+          .toList();
     }
 
     private Optional<Double> number(String field, double least, double most) {

@@ -225,7 +225,10 @@ public record LifePanel(
           SettingCurve.of(
               curve,
               window,
-              measured.map(m -> List.of(m.least(), m.value(), m.most())).orElse(List.of())),
+              measured.map(m -> List.of(m.least(), m.value(), m.most())).orElse(List.of()),
+              at,
+              warm.map(w -> OptionalDouble.of(w.change().result().value()))
+                  .orElse(OptionalDouble.empty())),
           lines(hub, curve, window, measured),
           distance(duty, at, radius),
           FanPicture.of(List.of(pair.oneTitle, pair.twoTitle), SettingLife.elements(hub, at)),

@@ -178,7 +178,7 @@ class AccessibilityTest extends AppTest {
   /** What is no page: files, streams, answers for programs, and the way back after a press. */
   private static final Pattern NO_PAGE =
       Pattern.compile(
-          "/|/login|/tins/.*|/runs/.+|/api/.*|/error|.*\\.(csv|pdf|svg|json)|/gauge/stream|/actuator.*|/v3/.*"
+          "/|/login|/tins/.*|/runs/.+|/vehicles/.*/ways|/api/.*|/error|.*\\.(csv|pdf|svg|json)|/gauge/stream|/actuator.*|/v3/.*"
               + "|/jobs/\\{id}/(looked|take-back|photographs|photographs/.*/.*|parts/.*|stations/.*|\\{station.*)"
               + "|/listen/\\{id}/.*|/people/.+");
 

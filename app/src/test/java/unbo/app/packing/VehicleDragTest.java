@@ -1,11 +1,17 @@
 package unbo.app.packing;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import org.jsoup.Jsoup;
 import org.jsoup.nodes.Document;
 import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import unbo.app.PageTest;
 import unbo.app.job.Job;
@@ -54,5 +60,43 @@ class VehicleDragTest extends PageTest {
   void whatIsNotReckonedIsNamed() throws Exception {
     assertThat(page(newJobOn("a5"), "kmh", "25", "kg", "100").text())
         .contains("(no factors for its bearings)");
+  }
+
+  /** 60 for 12 W is 5 for a watt; kept for the workshop, dated, and taken away again. */
+  @Test
+  void anotherWayToSpendIsKept() throws Exception {
+    Job job = newJob();
+    String words = "tyres <" + System.nanoTime() + ">";
+    way(job, "way-words", words, "way-watts", "12", "way-price", "60", "kmh", "80", "kg", "750")
+        .andExpect(status().is3xxRedirection())
+        .andExpect(redirectedUrlPattern("/vehicles/*/drag?kmh=80&kg=750*"));
+    Document drag = page(job, "kmh", "80", "kg", "750");
+    assertThat(drag.text()).contains(words + ": 5 for a watt");
+    String id =
+        drag.select("li").stream()
+            .filter(l -> l.text().contains(words))
+            .map(l -> l.select("button[name=remove]").attr("value"))
+            .findFirst()
+            .orElseThrow();
+    way(job, "remove", id).andExpect(status().is3xxRedirection());
+    assertThat(page(job).text()).doesNotContain(words);
+  }
+
+  @Test
+  void whatIsMissingOfAWayIsAskedFor() throws Exception {
+    way(newJob(), "way-watts", "none", "kmh", "80", "kg", "750")
+        .andExpect(status().isUnprocessableEntity())
+        .andExpect(content().string(containsString("Write what it is")))
+        .andExpect(content().string(containsString("Not a value of this.")))
+        .andExpect(content().string(containsString("W in all")));
+  }
+
+  private ResultActions way(Job job, String... fields) throws Exception {
+    MockHttpServletRequestBuilder request =
+        post("/vehicles/{id}/drag/ways", job.getVehicle().getId()).with(as("tuva")).with(csrf());
+    for (int i = 0; i < fields.length; i += 2) {
+      request.param(fields[i], fields[i + 1]);
+    }
+    return mvc.perform(request);
   }
 }
