@@ -81,7 +81,10 @@ class PackStation implements Worksheet {
     model.addAttribute("lasts", LastsPanel.of(lasts));
     model.addAttribute("cartridge", CartridgePanel.of(piece, shown, fields, lasts, drag));
     model.addAttribute(
-        "tinStock", piece.isKept() ? stock.stocked(standing) : List.<TinStock.Stocked>of());
+        "tinStock",
+        piece.isKept()
+            ? stock.stocked(withTaken(standing, recorded))
+            : List.<TinStock.Stocked>of());
     model.addAttribute("packed", !typed && recorded.duty().isPresent());
   }
 
@@ -109,7 +112,12 @@ class PackStation implements Worksheet {
     work.problems().copyTo(problems);
     Optional<GreaseLasts> lasts = GreaseLasts.of(job, form.single(), problems);
     Optional<PackRecord.Taken> taken =
-        GreaseTaking.read(form.single(), standing, grams(job, input.record()), by.at(), problems);
+        GreaseTaking.read(
+            form.single(),
+            withTaken(standing, record(job)),
+            grams(job, input.record()),
+            by.at(),
+            problems);
     if (!problems.isEmpty()) {
       return new Press.Refused(problems);
     }
@@ -120,6 +128,17 @@ class PackStation implements Worksheet {
         StationMark.State.DONE,
         describe(record(job), record),
         (changed, s) -> changed.work().write(PackRecord.TYPE, record.by(s.person())));
+  }
+
+  /** Also the tin that the record names, though it is used up meanwhile. */
+  private List<GreaseTin> withTaken(List<GreaseTin> standing, PackRecord recorded) {
+    PackRecord.Taken taken = recorded.taken();
+    if (taken == null || standing.stream().anyMatch(t -> t.getId() == taken.tin())) {
+      return standing;
+    }
+    List<GreaseTin> all = new ArrayList<>(standing);
+    tins.findById(taken.tin()).ifPresent(all::add);
+    return all;
   }
 
   private static double grams(Job job, PackRecord record) {

@@ -12,6 +12,7 @@ import unbo.app.working.Figure;
 import unbo.app.working.WorkingView;
 import unbo.app.working.Workings;
 import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Family;
 import unbo.core.designation.DesignationReader;
 import unbo.core.friction.Friction;
 import unbo.core.friction.Friction.Seal;
@@ -172,13 +173,15 @@ public record SpeedSheet(
     private Optional<HighSpeed.Work> work(Bearing bearing, double rpm) {
       Optional<InternalGeometry> inside = BearingPortrait.of(bearing).inside();
       Optional<DragFamily> family = DragFamily.of(bearing);
-      if (inside.isEmpty() || family.isEmpty()) {
+      // A thrust bearing carries along its axis and rolls square to it: none of these sums holds.
+      boolean radial = bearing.family() != Family.THRUST_BALL;
+      if (inside.isEmpty() || family.isEmpty() || !radial) {
         problems.add(
             "bearing",
             new Problem(
                 get("bearing"),
                 "No factors of drag are known here for bearings of this kind.",
-                "Enter a ball, roller, needle or taper bearing."));
+                "Enter a radial ball, roller, needle or taper bearing."));
         return Optional.empty();
       }
       boolean oil = get("by").equals("oil");

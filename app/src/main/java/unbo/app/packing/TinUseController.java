@@ -72,10 +72,11 @@ class TinUseController {
     return "tin-use";
   }
 
-  /** The month as typed; this one when that is none. */
+  /** The month as typed; this one when that is none of this century. */
   private YearMonth month(String typed) {
     try {
-      return YearMonth.parse(typed);
+      YearMonth month = YearMonth.parse(typed);
+      return month.getYear() / 100 == 20 ? month : YearMonth.now(clock);
     } catch (DateTimeException e) {
       return YearMonth.now(clock);
     }

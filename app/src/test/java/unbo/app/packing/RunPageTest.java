@@ -104,8 +104,16 @@ class RunPageTest extends PageTest {
         .andExpect(content().string(containsString("Enter 1 to 60000.")));
     mvc.perform(get("/bench/speed?bearing=xyz&rpm=3000").with(as("tuva")))
         .andExpect(content().string(containsString("No number that is read here.")));
-    mvc.perform(get("/bench/speed?bearing=GE15ES&rpm=3000").with(as("tuva")))
-        .andExpect(content().string(containsString("No factors of drag are known here")));
+    for (String none : List.of("GE15ES", "51105", "AXK2542", "UC205")) {
+      mvc.perform(get("/bench/speed").param("bearing", none).param("rpm", "3000").with(as("tuva")))
+          .andExpect(status().isOk())
+          .andExpect(content().string(containsString("No factors of drag are known here")));
+    }
+    for (String some : List.of("30206", "NU205", "HK1612", "1205", "7205B", "DAC35720033")) {
+      mvc.perform(get("/bench/speed").param("bearing", some).param("rpm", "3000").with(as("tuva")))
+          .andExpect(status().isOk())
+          .andExpect(content().string(containsString("governs")));
+    }
   }
 
   /** More oil, and thicker, is warmer: the sliders are heard. */

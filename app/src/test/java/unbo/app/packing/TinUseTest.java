@@ -108,6 +108,22 @@ class TinUseTest extends PageTest {
     assertThat(left(tin)).isEqualTo("400 g left");
   }
 
+  /** The tin is used up meanwhile: the record is saved again and keeps it. */
+  @Test
+  void aTinThatIsUsedUpStaysInTheRecord() throws Exception {
+    GreaseTin tin = tin("Own ferry", 400);
+    Job job = newJob();
+    String[] fields = {"tin-from", "" + tin.getId(), "tin-grams", "30"};
+    pack(job, fields).andExpect(status().is3xxRedirection());
+    mvc.perform(post("/tins/{id}/empty", tin.getId()).with(as("tuva")).with(csrf()));
+    mvc.perform(get("/jobs/{id}", job.getId()).param("at", "pack").with(as("tuva")))
+        .andExpect(content().string(containsString("Own ferry")));
+    pack(job, fields).andExpect(status().is3xxRedirection());
+    pack(newJob(), fields).andExpect(status().isUnprocessableEntity());
+    mvc.perform(get("/tins/use").param("month", "+999999999-12").with(as("tuva")))
+        .andExpect(status().isOk());
+  }
+
   /** Nothing weighed: what was worked out is what went in. */
   @Test
   void withoutAScaleTheChargesAreTaken() throws Exception {
