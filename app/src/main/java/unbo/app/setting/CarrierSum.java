@@ -16,6 +16,10 @@ import unbo.core.units.Problem;
 /** Preload and backlash of a carrier together: two side shims, or two ring nuts. */
 final class CarrierSum extends Sum {
 
+  /** What reads nothing may be pressed together: the sum is a least then. */
+  static final String JAMMED =
+      "Where it reads 0 the teeth are jammed: the move worked out is the least. Bring the ring gear away by it, never turn it as it is, and read again.";
+
   private static final String TITLE = "Carrier: preload and backlash together";
   private static final double FULL_TURN = 360;
 
@@ -97,6 +101,9 @@ final class CarrierSum extends Sum {
     List<String> says = new ArrayList<>();
     double most = backlash.stream().mapToDouble(Double::doubleValue).max().orElse(0);
     double least = backlash.stream().mapToDouble(Double::doubleValue).min().orElse(0);
+    if (least == 0) {
+      says.add(JAMMED);
+    }
     says.add(
         String.format(
             Locale.ROOT,

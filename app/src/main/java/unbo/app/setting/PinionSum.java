@@ -47,6 +47,7 @@ final class PinionSum extends Sum {
         Question.text("gear-set", "Number of this gear set", ""),
         Question.text("gauge-for", "Gear set that the gauge was made for", ""),
         Question.text("torque", "Turning torque, as the row above says", "Nm"),
+        Question.text("breakaway", "to break it away, if read", "Nm"),
         Question.text("seal", "of it the seal’s drag, alone", "Nm"),
         Question.text("from", "Torque limits from", "Nm"),
         Question.text("to", "to", "Nm"),
@@ -115,6 +116,19 @@ final class PinionSum extends Sum {
     double seal = fields.number("seal", 0, MOST_NM).orElse(0.0);
     Optional<Window> limits = fields.limits(true, MOST_NM);
     if (torque.isEmpty()) {
+      return "";
+    }
+    Optional<Double> breakaway = fields.number("breakaway", 0, MOST_NM);
+    if (torque.get() == 0 || breakaway.filter(b -> b < torque.get()).isPresent()) {
+      String field = torque.get() == 0 ? "torque" : "breakaway";
+      problems.add(
+          PartSums.PREFIX + field,
+          new Problem(
+              fields.get(field),
+              torque.get() == 0
+                  ? "No drag at all: there is play, or the scale sticks."
+                  : "What breaks it away is never less than what turns it.",
+              "Turn it steadily by the scale and read while it turns; then read what starts it."));
       return "";
     }
     if (seal >= torque.get()) {

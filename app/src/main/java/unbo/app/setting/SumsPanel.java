@@ -223,13 +223,17 @@ public record SumsPanel(
         return "Where it should be, within the doubt: leave it.";
       }
       String by = String.format(Locale.ROOT, "%.2f mm", Math.abs(mm));
-      return mm > 0
-          ? "Away from the pinion: "
-              + by
-              + " from the shim behind the gear to the other side, so that their sum and the preload stay."
-          : "Towards the pinion: "
-              + by
-              + " from the other side to the shim behind the gear, so that their sum and the preload stay.";
+      boolean jammed =
+          move.inputs().stream().anyMatch(i -> i.symbol().equals("b") && i.value().value() == 0);
+      return jammed
+          ? CarrierSum.JAMMED
+          : mm > 0
+              ? "Away from the pinion: "
+                  + by
+                  + " from the shim behind the gear to the other side, so that their sum and the preload stay."
+              : "Towards the pinion: "
+                  + by
+                  + " from the other side to the shim behind the gear, so that their sum and the preload stay.";
     }
   }
 }

@@ -294,6 +294,17 @@ class GeneralSetTest extends PageTest {
             "sums-to",
             "1.8")
         .andExpect(content().string(containsString("Do not tighten meanwhile.")));
+    press(job, "/preview", "sums-torque", "2", "sums-breakaway", "1.5")
+        .andExpect(content().string(containsString("never less than what turns it")));
+    press(job, "/preview", "sums-torque", "0")
+        .andExpect(content().string(containsString("No drag at all")));
+    mvc.perform(
+            get("/bench/a22/set")
+                .param("sum-torque", "")
+                .param("sum-backlash", "0 0.05 0.10")
+                .param("sum-wanted", "0.15")
+                .with(as("tuva")))
+        .andExpect(content().string(containsString("the teeth are jammed")));
     press(job, "/preview", "sums-gear-set", "412", "sums-gauge-for", "411")
         .andExpect(content().string(containsString("made for another gear set than 412")));
     press(job, "", "sums-torque", "0.4", "sums-seal", "0.4")
