@@ -69,7 +69,9 @@ public record PartSums(
     SPACER,
     PINION,
     CARRIER,
-    FLOAT;
+    FLOAT,
+    CAP,
+    COLLAR;
 
     static Optional<Kind> of(Arrangement arrangement) {
       if (sets(arrangement, By.HEAD_ADJUSTER)) {
@@ -94,6 +96,12 @@ public record PartSums(
       }
       if (sets(arrangement, By.RING_NUTS)) {
         return Optional.of(CARRIER);
+      }
+      if (sets(arrangement, By.TOP_CAP)) {
+        return Optional.of(CAP);
+      }
+      if (sets(arrangement, By.COLLAR)) {
+        return Optional.of(COLLAR);
       }
       return sets(arrangement, By.END_FLOAT) || sets(arrangement, By.SHIMS)
           ? Optional.of(FLOAT)
@@ -125,6 +133,8 @@ public record PartSums(
       case PINION -> new PinionSum(fields).read();
       case CARRIER -> new CarrierSum(fields).read();
       case FLOAT -> new FloatSum(fields).read();
+      case CAP -> new CapSum(fields, true).read();
+      case COLLAR -> new CapSum(fields, false).read();
     };
   }
 

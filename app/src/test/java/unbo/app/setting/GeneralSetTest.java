@@ -250,6 +250,33 @@ class GeneralSetTest extends PageTest {
         .andExpect(content().string(containsString("A burr, or a slip?")));
   }
 
+  /**
+   * A cap's bolt of 1 mm pitch: a turn and a half of 3 mm leaves 1.5; past its point it squeezes.
+   */
+  @Test
+  void aTopCapAndACollarByTheirTravel() throws Exception {
+    Job head = newJobOn("a31");
+    press(head, "/preview", "sums-pitch", "1", "sums-turned", "540", "sums-gap", "3.0 3.0")
+        .andExpect(content().string(containsString("Gap left:")))
+        .andExpect(content().string(containsString("it can still take out play")))
+        .andExpect(content().string(containsString("holds nothing")));
+    press(head, "/preview", "sums-pitch", "1", "sums-turned", "1440", "sums-gap", "3.0 3.0")
+        .andExpect(content().string(containsString("Put a spacer under it.")));
+    press(
+            newJobOn("a14"),
+            "/preview",
+            "sums-pitch",
+            "1.5",
+            "sums-turned",
+            "180",
+            "sums-past",
+            "90",
+            "sums-gap",
+            "2 2")
+        .andExpect(content().string(containsString("Overtightened:")));
+    press(head, "", "sums-pitch", "90").andExpect(status().isUnprocessableEntity());
+  }
+
   /** Axis to head 75.30, wanted 75.00 and a mark of +0.05: 1.50 in there becomes 1.75. */
   @Test
   void aPinionByItsMountingDistance() throws Exception {
