@@ -197,7 +197,12 @@ public final class LoadScript {
       String token = me.token(job + "?at=pack");
       if (!token.isEmpty()) {
         String form = "duty=general&school=share&density=0.9" + token;
-        timed("pack preview", me.form(job + "/pack/preview", form));
+        HttpRequest asked =
+            HttpRequest.newBuilder(me.form(job + "/pack/preview", form), (n, v) -> true)
+                .header("HX-Request", "true")
+                .header("HX-Target", "pack-answer")
+                .build();
+        timed("pack preview", asked);
       }
     }
 

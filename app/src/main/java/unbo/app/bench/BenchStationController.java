@@ -8,6 +8,7 @@ import org.springframework.ui.Model;
 import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import unbo.app.drawing.SectionFrame;
@@ -44,13 +45,14 @@ class BenchStationController {
   String show(
       @PathVariable String id,
       @PathVariable String station,
+      @RequestHeader(name = "HX-Target", defaultValue = "") String target,
       @RequestParam MultiValueMap<String, String> fields,
       Model model) {
     Arrangement arrangement =
         Arrangements.standard()
             .find(id)
             .orElseThrow(() -> new NoSuchPage("There is no arrangement " + id + "."));
-    Form form = Form.typed(fields);
+    Form form = Form.typed(fields).into(target);
     if (form.has("take")) {
       return taken(arrangement, form);
     }

@@ -13,6 +13,8 @@ public class JobPage {
   /** The template. */
   public static final String VIEW = "job";
 
+  private static final String PREVIEW = "job-preview";
+
   /** Attribute of the photographs; one that is there already is kept. */
   static final String PHOTOGRAPHS = "photographs";
 
@@ -43,14 +45,7 @@ public class JobPage {
   /** Shows a job with a form that is not saved; its section follows what is typed. */
   public String show(Model model, Job job, Selection selection, Form form) {
     Station station = selection.station();
-    model.addAttribute("job", job);
-    model.addAttribute("piece", job);
-    model.addAttribute("selection", selection);
-    boolean inch = ViewPreferences.inch(model);
-    Marks marks = worksheets.marks(job, station, form);
-    model.addAttribute("section", section.frame(job, selection.part(), marks, inch));
     model.addAttribute("stations", StationLine.of(job, station));
-    model.addAttribute("sheet", sheet(job, station));
     model.addAttribute("selectionAddress", selection.address(job));
     model.addAttribute("advice", worksheets.advice(job, station));
     model.addAttribute("next", next(job, station));
@@ -58,8 +53,28 @@ public class JobPage {
     if (!model.containsAttribute(PHOTOGRAPHS)) {
       model.addAttribute(PHOTOGRAPHS, PhotographSheet.of(station, photographs.of(job.getId())));
     }
-    fill(model, job, selection, form);
+    work(model, job, selection, form);
     return VIEW;
+  }
+
+  /**
+   * The section and the sheet alone, as if the form were saved: a preview replaces nothing else.
+   */
+  String preview(Model model, Job job, Selection selection, Form form) {
+    work(model, job, selection, form);
+    return PREVIEW;
+  }
+
+  private void work(Model model, Job job, Selection selection, Form form) {
+    Station station = selection.station();
+    model.addAttribute("job", job);
+    model.addAttribute("piece", job);
+    model.addAttribute("selection", selection);
+    boolean inch = ViewPreferences.inch(model);
+    Marks marks = worksheets.marks(job, station, form);
+    model.addAttribute("section", section.frame(job, selection.part(), marks, inch));
+    model.addAttribute("sheet", sheet(job, station));
+    fill(model, job, selection, form);
   }
 
   private void fill(Model model, Job job, Selection selection, Form form) {

@@ -12,6 +12,7 @@ import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import unbo.app.account.Person;
@@ -54,17 +55,20 @@ class StationController {
     return show(model, job, at, Form.typed(fields));
   }
 
-  /** The page as if the form were saved; nothing is written. */
+  /** Section and sheet as if the form were saved; nothing is written. */
   @PostMapping("/preview")
   @Transactional(readOnly = true)
   String preview(
       @PathVariable long id,
       @PathVariable String station,
+      @RequestHeader(name = "HX-Target", defaultValue = "") String target,
       @RequestParam MultiValueMap<String, String> fields,
       Model model) {
     Job job = jobs.get(id);
-    sheet(named(station), job);
-    return show(model, job, named(station), Form.typed(fields));
+    Station at = named(station);
+    sheet(at, job);
+    Form form = Form.typed(fields).into(target);
+    return page.preview(model, job, selection(at, job, form), form);
   }
 
   @PostMapping({"", "/{action}", "/{action}/{what}"})

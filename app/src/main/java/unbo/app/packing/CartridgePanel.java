@@ -184,7 +184,7 @@ public record CartridgePanel(
     return drag == null
         ? ""
         : drag.rows().stream()
-            .filter(r -> r.title().equals(DragSheet.WITHOUT_SEALS))
+            .filter(r -> r.title().equals(DragChoice.WITHOUT_SEALS))
             .findFirst()
             .map(r -> "Without its seals it drags " + r.savedText() + " less.")
             .orElse("");

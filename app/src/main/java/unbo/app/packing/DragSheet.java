@@ -1,10 +1,8 @@
 package unbo.app.packing;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import unbo.app.job.Workpiece;
 import unbo.app.web.FieldProblems;
@@ -13,13 +11,12 @@ import unbo.app.web.NumberField;
 import unbo.app.working.Figure;
 import unbo.app.working.WorkingView;
 import unbo.app.working.Workings;
-import unbo.core.arrangement.BearingPlace;
 import unbo.core.catalogue.Bearing;
 import unbo.core.friction.Drag;
 import unbo.core.friction.Friction;
 import unbo.core.friction.Friction.Seal;
-import unbo.core.lubricant.Oil;
 import unbo.core.lubricant.TinChoice;
+import unbo.core.measure.Measured;
 import unbo.core.working.Working;
 
 /**
@@ -36,6 +33,8 @@ public record DragSheet(
 
   /** Bars are this long for the greatest saving. */
   public static final double BAR = 120;
+
+  private static final Measured AS_USUAL = new Measured(1, 0);
 
   /**
    * A choice.
@@ -63,13 +62,6 @@ public record DragSheet(
       return Math.max(0, most) * scale;
     }
   }
-
-  private record Choice(String title, double fill, Seal seal, boolean hybrid, String price) {}
-
-  private static final double USUAL_FILL = 0.3;
-
-  /** The choice that says what seals cost. */
-  static final String WITHOUT_SEALS = "Shields, or a seal left off";
 
   /** Empty while speed, heat or an oil is missing. */
   static Optional<DragSheet> of(
@@ -103,63 +95,25 @@ public record DragSheet(
 
     DragSheet make(TinChoice.Ranked tin) {
       double load = number("drag-load", 0, 100_000).orElse(0.0);
-      Map<BearingPlace, Bearing> bearings = bearings();
-      double viscosity = viscosity(tin.tin().oil().orElseThrow());
+      List<Bearing> bearings = bearings();
+      boolean balls = bearings.stream().allMatch(b -> b.family().isBall());
+      Seal seal = balls ? seal() : Seal.OPEN;
+      double celsius = tins.celsius().orElseThrow();
+      double viscosity = tin.tin().oil().orElseThrow().at(celsius);
+      DragQuestion now = DragQuestion.usual(tins.rpm().orElseThrow(), load, viscosity, seal);
       List<Row> rows = new ArrayList<>();
-      List<Choice> choices = choices(bearings.values().stream().allMatch(b -> b.family().isBall()));
-      for (Choice choice : choices) {
-        Optional<Row> row = row(choice, choices.get(0), bearings, load, viscosity);
-        row.ifPresent(rows::add);
-      }
+      row(DragChoice.present(seal), now, bearings).ifPresent(rows::add);
+      DragChoice.others(seal, bearings, tins.choice(), tin, celsius).stream()
+          .filter(c -> load > 0 || c.clearance().isEmpty())
+          .forEach(c -> row(c, now, bearings).ifPresent(rows::add));
       String missing = rows.isEmpty() ? "No factors are known here for bearings of this kind." : "";
       return new DragSheet(
           rows,
-          steady(bearings, choices.get(0), load, viscosity),
+          steady(bearings, now),
           missing,
           "Reckoned with the base oil of “%s”, %.0f mm²/s at that heat, a third full, and %.0f N on each bearing."
               .formatted(tin.tin().name(), viscosity, load),
           workings.all());
-    }
-
-    private double viscosity(Oil oil) {
-      return oil.at(tins.celsius().orElseThrow());
-    }
-
-    private List<Choice> choices(boolean balls) {
-      Seal seal = balls ? seal() : Seal.OPEN;
-      List<Choice> all = new ArrayList<>();
-      all.add(new Choice("As it is, " + words(seal), USUAL_FILL, seal, false, ""));
-      all.add(
-          new Choice(
-              "Filled to a fifth", 0.2, seal, false, "renewed sooner; less to keep water out"));
-      if (seal == Seal.CONTACT) {
-        all.add(
-            new Choice(
-                "Light contact seals",
-                USUAL_FILL,
-                Seal.LIGHT_CONTACT,
-                false,
-                "water gets in sooner"));
-      }
-      if (seal == Seal.CONTACT || seal == Seal.LIGHT_CONTACT) {
-        all.add(
-            new Choice(
-                WITHOUT_SEALS,
-                USUAL_FILL,
-                Seal.SHIELD,
-                false,
-                "only where a dry closed space lies behind that face"));
-      }
-      if (balls) {
-        all.add(
-            new Choice(
-                "Ceramic balls in steel rings",
-                USUAL_FILL,
-                seal,
-                true,
-                "dear; in dirt they wear their raceways, and shock dents a steel ring sooner"));
-      }
-      return all;
     }
 
     private Seal seal() {
@@ -170,59 +124,46 @@ public record DragSheet(
       };
     }
 
-    private static String words(Seal seal) {
-      return seal == Seal.CONTACT
-          ? "contact seals"
-          : seal == Seal.LIGHT_CONTACT
-              ? "light contact seals"
-              : seal == Seal.SHIELD ? "shields or open" : "open; the hub’s own seals are not in it";
-    }
-
-    private Map<BearingPlace, Bearing> bearings() {
-      Map<BearingPlace, Bearing> all = new LinkedHashMap<>();
-      for (BearingPlace place : piece.arrangement().namedPlaces()) {
-        piece.assembly().bearingAt(place.id()).ifPresent(b -> all.put(place, b));
-      }
-      return all;
+    private List<Bearing> bearings() {
+      return piece.arrangement().namedPlaces().stream()
+          .flatMap(p -> piece.assembly().bearingAt(p.id()).stream())
+          .toList();
     }
 
     /** The bearings of a position together; the first that has no factors leaves all of it out. */
-    private Optional<Row> row(
-        Choice choice,
-        Choice first,
-        Map<BearingPlace, Bearing> bearings,
-        double load,
-        double viscosity) {
+    private Optional<Row> row(DragChoice choice, DragQuestion now, List<Bearing> bearings) {
       double watts = 0;
-      double now = 0;
+      double before = 0;
       double doubt = 0;
       Working shown = null;
-      for (Map.Entry<BearingPlace, Bearing> each : bearings.entrySet()) {
-        Optional<Friction.Question> with = question(each.getValue(), choice, load, viscosity);
-        Optional<Friction.Question> without = question(each.getValue(), first, load, viscosity);
+      for (Bearing bearing : bearings) {
+        Optional<Friction.Question> with = choice.change().apply(now).of(bearing);
+        Optional<Friction.Question> without = now.of(bearing);
         if (with.isEmpty() || without.isEmpty()) {
           return Optional.empty();
         }
-        Working one = Drag.watts(with.get());
+        Optional<Measured> z = choice.clearance().map(c -> c.z(bearing, now.radialN()));
+        Working one =
+            z.map(v -> Drag.watts(with.get(), v, choice.clearance().get().where(bearing)))
+                .orElseGet(() -> Drag.watts(with.get()));
         watts += one.result().value();
-        now += Drag.watts(without.get()).result().value();
-        doubt += Math.abs(changed(with.get(), without.get()));
+        before += Drag.watts(without.get()).result().value();
+        doubt += changed(with.get(), without.get(), z.orElse(AS_USUAL));
         shown = shown == null ? one : shown;
       }
       if (shown == null) {
         return Optional.empty();
       }
+      boolean many = bearings.size() > 1;
       String text =
           String.format(Locale.ROOT, watts < 1 ? "%.2f W" : "%.1f W", watts)
-              + (bearings.size() > 1 ? " for " + bearings.size() : "");
-      double saved = now - watts;
+              + (many ? " for " + bearings.size() : "");
+      String about = choice.title() + (many ? ", one of " + bearings.size() : "");
+      double saved = before - watts;
       return Optional.of(
           new Row(
               choice.title(),
-              workings.figure(
-                  choice.title() + (bearings.size() > 1 ? ", one of " + bearings.size() : ""),
-                  shown,
-                  text),
+              workings.figure(about, shown, text),
               saved,
               saved - doubt,
               saved + doubt,
@@ -230,34 +171,23 @@ public record DragSheet(
     }
 
     /**
-     * Doubt of a difference: only what changes is doubtful, seals by a half, the rest by a third.
+     * Doubt of a difference: only what changes is doubtful, seals by a half, the rest by a third,
+     * and the clearance by its own.
      */
-    private static double changed(Friction.Question with, Friction.Question without) {
+    private static double changed(Friction.Question with, Friction.Question without, Measured z) {
       Friction a = Friction.of(with);
       Friction b = Friction.of(without);
       double perSecond = 2 * Math.PI * with.rpm() / 60 / 1000;
+      double load = a.loadNmm() * z.value() - b.loadNmm();
       return perSecond
           * Math.hypot(
-              0.3 * Math.abs(a.noLoadNmm() + a.loadNmm() - b.noLoadNmm() - b.loadNmm()),
-              0.5 * Math.abs(a.sealNmm() - b.sealNmm()));
+              Math.hypot(
+                  0.3 * (a.noLoadNmm() - b.noLoadNmm() + load), a.loadNmm() * z.uncertainty()),
+              0.5 * (a.sealNmm() - b.sealNmm()));
     }
 
-    private Optional<Friction.Question> question(
-        Bearing b, Choice choice, double load, double viscosity) {
-      return new DragQuestion(
-              tins.rpm().orElseThrow(),
-              load,
-              viscosity,
-              choice.fill(),
-              choice.seal(),
-              choice.hybrid())
-          .of(b);
-    }
-
-    private String steady(
-        Map<BearingPlace, Bearing> bearings, Choice choice, double load, double viscosity) {
-      Optional<Friction.Question> q =
-          bearings.values().stream().findFirst().flatMap(b -> question(b, choice, load, viscosity));
+    private String steady(List<Bearing> bearings, DragQuestion now) {
+      Optional<Friction.Question> q = bearings.stream().findFirst().flatMap(now::of);
       if (q.isEmpty() || Friction.of(q.get()).runningC().isEmpty()) {
         return "";
       }

@@ -29,6 +29,9 @@ import unbo.core.arrangement.Arrangement;
 @Component
 class PackStation implements Worksheet {
 
+  /** Where the charge stands on the page. */
+  private static final String ANSWER = "pack-answer";
+
   private final GreaseGunRepository guns;
   private final GunCalibration calibration;
   private final GreaseTinRepository tins;
@@ -71,21 +74,29 @@ class PackStation implements Worksheet {
     model.addAttribute(
         "pack",
         PackSheet.of(piece, shown, fields, problems, guns.findTopByOrderByIdDesc(), figures));
-    model.addAttribute("beside", PackBeside.of(piece, shown, fields));
+    if (!form.isOnlyFor(ANSWER)) {
+      fillFolded(model, piece, shown, fields);
+    }
+    model.addAttribute("packed", !typed && recorded.duty().isPresent());
+  }
+
+  /** What stands folded under the charge: previews of the charge leave it as it is. */
+  private void fillFolded(
+      Model model, Workpiece piece, PackRecord shown, Map<String, String> fields) {
     List<GreaseTin> standing = tins.findByUsedUpFalseOrderByName();
     TinsForWork forWork = TinsForWork.of(piece, fields, standing);
-    model.addAttribute("tins", forWork);
     DragSheet drag = DragSheet.of(piece, forWork, forWork.problems(), figures).orElse(null);
     Optional<GreaseLasts> lasts = GreaseLasts.of(piece, fields, forWork.problems());
+    model.addAttribute("beside", PackBeside.of(piece, shown, fields));
+    model.addAttribute("tins", forWork);
     model.addAttribute("drag", drag);
     model.addAttribute("lasts", LastsPanel.of(lasts));
     model.addAttribute("cartridge", CartridgePanel.of(piece, shown, fields, lasts, drag));
     model.addAttribute(
         "tinStock",
         piece.isKept()
-            ? stock.stocked(withTaken(standing, recorded))
+            ? stock.stocked(withTaken(standing, record(piece)))
             : List.<TinStock.Stocked>of());
-    model.addAttribute("packed", !typed && recorded.duty().isPresent());
   }
 
   private static PackRecord record(Workpiece piece) {

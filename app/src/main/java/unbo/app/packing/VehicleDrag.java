@@ -166,8 +166,7 @@ public record VehicleDrag(
       boolean read =
           assembly.arrangement().namedPlaces().stream().allMatch(p -> assembly.isRead(p.id()));
       double each = bearings.isEmpty() ? 0 : perWheel / bearings.size();
-      DragQuestion now =
-          new DragQuestion(rpm, each, viscosity, DragQuestion.USUAL_FILL, seal(), false);
+      DragQuestion now = DragQuestion.usual(rpm, each, viscosity, seal());
       if (bearings.stream().anyMatch(b -> DragFamily.of(b).isEmpty())) {
         return Optional.empty();
       }
@@ -208,25 +207,16 @@ public record VehicleDrag(
     private void save(Bearing bearing, DragQuestion now, Working one) {
       DragQuestion other =
           switch (get("choice")) {
-            case "fifth" ->
-                new DragQuestion(
-                    now.rpm(), now.radialN(), now.viscosityMm2s(), 0.2, now.seal(), false);
-            case "light" -> sealed(now, Seal.LIGHT_CONTACT);
-            case "shield" -> sealed(now, Seal.SHIELD);
-            case "hybrid" ->
-                new DragQuestion(
-                    now.rpm(), now.radialN(), now.viscosityMm2s(), now.fill(), now.seal(), true);
+            case "fifth" -> now.filled(0.2);
+            case "light" -> now.sealed(Seal.LIGHT_CONTACT);
+            case "shield" -> now.sealed(Seal.SHIELD);
+            case "hybrid" -> now.ceramic();
             default -> now;
           };
       double less =
           one.result().value() - Drag.watts(other.of(bearing).orElseThrow()).result().value();
       saved += less;
       savedDoubt += (other.seal() == now.seal() ? 0.3 : 0.5) * Math.abs(less);
-    }
-
-    private static DragQuestion sealed(DragQuestion now, Seal seal) {
-      return new DragQuestion(
-          now.rpm(), now.radialN(), now.viscosityMm2s(), now.fill(), seal, now.hybrid());
     }
 
     private String saving() {

@@ -22,6 +22,9 @@ import unbo.core.section.TurnsFree;
 @Component
 class SetStation implements Worksheet {
 
+  /** Where the sheet's answer stands on the page. */
+  private static final String ANSWER = "set-answer";
+
   private final DialledSet dialled;
   private final OtherSet other;
   private final GeneralSet general;
@@ -55,10 +58,13 @@ class SetStation implements Worksheet {
 
   @Override
   public void fill(Model model, Workpiece piece, Selection selection, Form form) {
-    model.addAttribute("settingLife", LifePanel.of(piece, form).orElse(null));
-    // The panel is a form of its own: what is asked of it leaves the sheet as recorded.
-    model.addAttribute("sums", SumsPanel.of(piece, form));
-    model.addAttribute("turnsFree", Gaps.of(TurnsFree.of(piece.assembly())));
+    // The panels are forms of their own: previews of the sheet's answer leave them as they are,
+    // and what is asked of one leaves the sheet as recorded.
+    if (!form.isOnlyFor(ANSWER)) {
+      model.addAttribute("settingLife", LifePanel.of(piece, form).orElse(null));
+      model.addAttribute("sums", SumsPanel.of(piece, form));
+      model.addAttribute("turnsFree", Gaps.of(TurnsFree.of(piece.assembly())));
+    }
     boolean panel = LifePanel.isMeant(form) || SumsPanel.isMeant(form);
     fillSheet(model, piece, panel ? Form.none() : form);
   }

@@ -51,6 +51,41 @@ class PackPageTest extends PageTest {
     assertThat(reload(job).work().sheet(PackRecord.TYPE).duty()).isEmpty();
   }
 
+  /**
+   * Of a preview of the charge only the charge is worked; another one, or a page, has all of it.
+   */
+  @Test
+  void aPreviewOfTheChargeLeavesWhatIsFolded() throws Exception {
+    Job job = newJob();
+    String charge = preview(job, "pack-answer");
+    assertThat(charge).contains("id=\"pack-answer\"", "id=\"section\"", "id=\"pack-sight\"");
+    assertThat(charge).doesNotContain("pack-tins", "pack-beside", "class=\"job-title\"");
+    assertThat(preview(job, "pack-tins")).contains("id=\"pack-tins\"", "id=\"pack-beside\"");
+    String bench =
+        mvc.perform(
+                get("/bench/a1/pack")
+                    .param("duty", "general")
+                    .header("HX-Target", "pack-answer")
+                    .with(as("tuva")))
+            .andReturn()
+            .getResponse()
+            .getContentAsString();
+    assertThat(bench).contains("id=\"pack-answer\"").doesNotContain("pack-tins");
+  }
+
+  private String preview(Job job, String target) throws Exception {
+    return mvc.perform(
+            post("/jobs/{id}/pack/preview", job.getId())
+                .param("duty", "general")
+                .header("HX-Target", target)
+                .with(as("tuva"))
+                .with(csrf()))
+        .andExpect(status().isOk())
+        .andReturn()
+        .getResponse()
+        .getContentAsString();
+  }
+
   private static String grease(String page) {
     Matcher matcher = Pattern.compile("<path[^>]*grease-body[^>]*>").matcher(page);
     assertThat(matcher.find()).isTrue();

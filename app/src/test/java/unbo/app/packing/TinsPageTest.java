@@ -188,6 +188,29 @@ class TinsPageTest extends PageTest {
         .contains("Enter 0 to 100000.");
   }
 
+  /**
+   * One thing changed in each: oil, another tin, clearance both ways, which only a load can tell.
+   */
+  @Test
+  void othersStandBesideWhatIsThere() throws Exception {
+    List<GreaseTin> own =
+        List.of(kept("Own one", "lithium", 5, ""), kept("Own two", "lithium", 5, ""));
+    String drag = drag("drag-load", "300");
+    assertThat(drag)
+        .contains("A bath of such oil, no grease", "Clearance C3 instead of normal")
+        .contains("No clearance left, 10 µm too tight", "Grease “");
+    assertThat(drag("drag-load", "0")).contains("A bath of such oil").doesNotContain("Clearance");
+    tins.deleteAll(own);
+  }
+
+  private String drag(String... more) throws Exception {
+    var request = get("/bench/a4/pack").with(as("tuva"));
+    request.param("tin-rpm", "700").param("tin-hot", "50").param(more[0], more[1]);
+    String page =
+        mvc.perform(request).andReturn().getResponse().getContentAsString(StandardCharsets.UTF_8);
+    return Jsoup.parse(page).select("#pack-tins table").text();
+  }
+
   private org.springframework.test.web.servlet.ResultActions sheets(String text) throws Exception {
     return mvc.perform(
         org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post("/tins/sheets")

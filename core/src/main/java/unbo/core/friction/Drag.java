@@ -3,6 +3,7 @@ package unbo.core.friction;
 import java.util.List;
 import java.util.OptionalDouble;
 import unbo.core.fit.Material;
+import unbo.core.measure.Measured;
 import unbo.core.working.Formula;
 import unbo.core.working.Input;
 import unbo.core.working.Origin;
@@ -39,6 +40,40 @@ public final class Drag {
             moment("M₀", "lubricant, without load", f.noLoadNmm(), PALMGREN),
             moment("M₁", "load", f.loadNmm(), PALMGREN),
             moment("Mₛ", "seals", f.sealNmm(), SEAL),
+            Input.exact("n", "speed", q.rpm(), "rpm", Origin.entered("speed"))));
+  }
+
+  /**
+   * Watts at another clearance than the usual: what the elements carry together enters the load's
+   * part.
+   *
+   * @param z of {@link LoadSpread#against}, with its doubt
+   * @param where the clearance is from, a few words
+   */
+  public static Working watts(Friction.Question q, Measured z, String where) {
+    Friction f = Friction.of(q);
+    return Working.of(
+        Formula.of(
+            "Drag at another clearance",
+            "W",
+            "P = (M₀ + z·M₁ + Mₛ)·2·π·n/60",
+            v ->
+                (v.get("M₀") + v.get("z") * v.get("M₁") + v.get("Mₛ"))
+                    / 1000
+                    * perSecond(v.get("n")),
+            "Palmgren; Harris; ISO 15312; z by Stribeck’s and Sjövall’s spread of the load.",
+            "As drag; stiff rings, no axial load."),
+        List.of(
+            moment("M₀", "lubricant, without load", f.noLoadNmm(), PALMGREN),
+            moment("M₁", "load", f.loadNmm(), PALMGREN),
+            moment("Mₛ", "seals", f.sealNmm(), SEAL),
+            Input.of(
+                "z",
+                "loads of the elements together, against the usual",
+                z.value(),
+                z.uncertainty(),
+                "",
+                Origin.computed(where)),
             Input.exact("n", "speed", q.rpm(), "rpm", Origin.entered("speed"))));
   }
 
