@@ -6,6 +6,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import unbo.core.catalogue.Family;
 import unbo.core.units.Problem;
@@ -47,6 +48,12 @@ public final class DesignationReader {
 
   private static final int MOST_OF_ONE = 60;
   private static final int LEAST_LEGIBLE = 2;
+
+  /** Three digits, or letters with one or two that stand alone, as {@code R8}. */
+  private static final Pattern NUMBER =
+      Pattern.compile("\\d{3}|\\d\\?|\\?\\d|\\b(?i:R|GE|NK|SI|SA|K)\\d");
+
+  private static final Pattern ANOTHER_NUMBER = Pattern.compile("[A-Za-z]{0,4}\\d{3}");
 
   /** Families that make a spelling out of what is marked. */
   private final List<DesignationFamily> decoding;
@@ -119,7 +126,7 @@ public final class DesignationReader {
     if (text.length() > LONGEST) {
       return new ReadingReport(text, List.of(), List.of(), List.of(), Optional.of(tooLong(text)));
     }
-    List<ReadingReport.Item> items = setsTogether(text, items(text));
+    List<ReadingReport.Item> items = setsApart(setsTogether(text, items(text)));
     List<Reading> readings = new ArrayList<>();
     for (int i = 0; i < Math.min(items.size(), MOST_ITEMS); i++) {
       readings.addAll(readItem(text, items.get(i), i));
@@ -149,11 +156,28 @@ public final class DesignationReader {
     return items;
   }
 
-  /** Whether a number ends here: at a mark, or before a stroke or a plus between spaces. */
+  /**
+   * Whether a number of its own stands before the next mark: {@code 6205, 2RS} is one number,
+   * {@code 6205, 6206} are two.
+   */
+  private static boolean isNumberBefore(String text, int from) {
+    int to = from;
+    while (to < text.length() && ";,\n\r".indexOf(text.charAt(to)) < 0) {
+      to++;
+    }
+    return to == text.length() && text.substring(from).isBlank()
+        || NUMBER.matcher(text).region(from, to).find();
+  }
+
+  /**
+   * Whether a number ends here: at a mark with another one behind it, before a stroke or a plus
+   * between spaces, or at a plus that is glued to the next number, as of a sleeve.
+   */
   private static boolean parts(String text, int at) {
     return switch (text.charAt(at)) {
-      case ';', ',', '\n', '\r' -> true;
+      case ';', ',', '\n', '\r' -> isNumberBefore(text, at + 1);
       case ' ' -> text.startsWith(" / ", at) || text.startsWith(" + ", at);
+      case '+' -> ANOTHER_NUMBER.matcher(text).region(at + 1, text.length()).lookingAt();
       default -> false;
     };
   }
@@ -163,7 +187,7 @@ public final class DesignationReader {
     List<ReadingReport.Item> all = new ArrayList<>();
     for (ReadingReport.Item item : items) {
       ReadingReport.Item last = all.isEmpty() ? null : all.get(all.size() - 1);
-      if (last != null && isSet(text.substring(last.start(), item.end()), last.start())) {
+      if (last != null && isSet(last, text.substring(last.start(), item.end()))) {
         String both = text.substring(last.start(), item.end());
         all.set(all.size() - 1, new ReadingReport.Item(last.start(), item.end(), both));
       } else {
@@ -173,10 +197,42 @@ public final class DesignationReader {
     return all;
   }
 
-  private boolean isSet(String both, int start) {
-    Marking marking = Marking.of(both, start);
-    return spellings.from(marking, 0).stream()
-        .anyMatch(s -> s.joinsTwoNumbers() && s.match(marking, 0) == 1);
+  /** Whether a set goes on behind the item that it begins with. */
+  private boolean isSet(ReadingReport.Item first, String both) {
+    int alone = Marking.of(first.text(), first.start()).length();
+    return setAt(Marking.of(both, first.start()), 0) > alone;
+  }
+
+  /** Where the cone with its cup ends that is written exactly from a place on; 0 for none. */
+  private int setAt(Marking marking, int from) {
+    return spellings.from(marking, from).stream()
+        .filter(s -> s.joinsTwoNumbers() && s.match(marking, from) == 1)
+        .mapToInt(s -> from + s.length())
+        .max()
+        .orElse(0);
+  }
+
+  /** {@code LM11949/10 LM11749/10}: two cones with their cups in a row are two bearings. */
+  private List<ReadingReport.Item> setsApart(List<ReadingReport.Item> items) {
+    List<ReadingReport.Item> all = new ArrayList<>();
+    for (ReadingReport.Item item : items) {
+      Marking marking = Marking.of(item.text(), item.start());
+      int end = setAt(marking, 0);
+      boolean two =
+          end > 0
+              && end < marking.length()
+              && marking.separatorBefore(end) == ' '
+              && setAt(marking, end) == marking.length();
+      if (two) {
+        int cut = marking.place(end);
+        String first = item.text().substring(0, cut - item.start());
+        all.add(new ReadingReport.Item(item.start(), cut, first));
+        all.add(new ReadingReport.Item(cut, item.end(), item.text().substring(first.length())));
+      } else {
+        all.add(item);
+      }
+    }
+    return all;
   }
 
   private List<Reading> readItem(String text, ReadingReport.Item item, int number) {
@@ -186,7 +242,11 @@ public final class DesignationReader {
     }
     List<Reading> found = new ArrayList<>();
     ItemReader reader = new ItemReader(text, marking, number);
+    int other = OtherProduct.beginsIn(marking);
     for (int from : starts(marking)) {
+      if (from >= other) {
+        break;
+      }
       for (Spelling spelling : spellings.from(marking, from)) {
         reader.readAt(letters.get(owners.get(spelling)), spelling, from, found);
       }

@@ -12,9 +12,10 @@ import unbo.core.designation.Spelling.Run;
 
 /**
  * Deep groove balls of the metric plan with a bore in inches: {@code 6203-5/8} has the outside and
- * the width of a 6203 on a bore of 15.875 mm, {@code 6203-10} says the same in sixteenths. Common
- * trade usage; the outside and the width are those of the row, the bore is the number itself. A
- * bore further from the plan's than {@value #MOST_APART_MM} mm is not taken for one.
+ * the width of a 6203 on a bore of 15.875 mm, {@code 6203-10} says the same in sixteenths and
+ * {@code 6203-15.875} in mm; the bore may stand behind the closure. Common trade usage; the outside
+ * and the width are those of the row, the bore is the number itself. A bore further from the plan's
+ * than {@value #MOST_APART_MM} mm is not taken for one.
  */
 final class InchBoreFamily implements DesignationFamily {
 
@@ -22,8 +23,19 @@ final class InchBoreFamily implements DesignationFamily {
       Pattern.compile("(6[023]\\d\\d)-(?:(1)-)?(\\d{1,2})/(\\d{1,2})(?!\\d).*");
   private static final Pattern SIXTEENTHS =
       Pattern.compile("(6[023]\\d\\d)-(\\d{1,2})(?![\\dA-Z/]).*");
+  private static final Pattern DECIMAL =
+      Pattern.compile("(6[023]\\d\\d)-(\\d{1,2}\\.\\d{1,3})(?!\\d).*");
+
+  /** {@code 6203-2RS-5/8}: the letters of its closure before the fraction. */
+  private static final Pattern BEHIND =
+      Pattern.compile("(6[023]\\d\\d)-?[A-Z0-9-]*[A-Z][A-Z0-9]*-(\\d{1,2})/(2|4|8|16)(?!\\d).*");
+
+  private static final double EXACT_MM = 0.03;
   private static final double INCH = 25.4;
   private static final double MOST_APART_MM = 4.5;
+  private static final List<String> NOTES =
+      List.of("A bore in inches on a metric number: measure the bore before you order.");
+
   private static final double BY_SIXTEENTHS = 0.9;
 
   @Override
@@ -65,6 +77,15 @@ final class InchBoreFamily implements DesignationFamily {
           ? List.of()
           : of(fraction.group(1), code, whole + (double) over / under, 1).stream().toList();
     }
+    Matcher decimal = text.indexOf('.') < 0 ? null : DECIMAL.matcher(text);
+    if (decimal != null && decimal.matches()) {
+      return decimal(decimal.group(1), decimal.group(2)).stream().toList();
+    }
+    Matcher behind = text.indexOf('/') < 0 ? null : BEHIND.matcher(text);
+    if (behind != null && behind.matches()) {
+      double inches = Double.parseDouble(behind.group(2)) / Integer.parseInt(behind.group(3));
+      return plan(behind.group(1), inches).map(b -> behind(b, inches)).stream().toList();
+    }
     Matcher sixteenths = SIXTEENTHS.matcher(text);
     return sixteenths.matches()
         ? of(
@@ -78,25 +99,50 @@ final class InchBoreFamily implements DesignationFamily {
   }
 
   private static Optional<Spelling> of(String number, String code, double inches, double weight) {
+    return plan(number, inches).map(b -> spelling(b, code, inches, weight));
+  }
+
+  /** {@code 6202-15.875}: a bore in mm that is one of inches. */
+  private static Optional<Spelling> decimal(String number, String code) {
+    double mm = Double.parseDouble(code);
+    double inches = Math.round(mm / INCH * 16) / 16.0;
+    return Math.abs(inches * INCH - mm) > EXACT_MM ? Optional.empty() : of(number, code, inches, 1);
+  }
+
+  private static Optional<Bearing> plan(String number, double inches) {
     return Catalogue.standard()
         .find(number)
-        .filter(b -> Math.abs(b.boreMm() - inches * INCH) <= MOST_APART_MM)
-        .map(b -> spelling(b, code, inches, weight));
+        .filter(b -> Math.abs(b.boreMm() - inches * INCH) <= MOST_APART_MM);
+  }
+
+  private static Spelling behind(Bearing plan, double inches) {
+    Run run =
+        new Run(
+            plan.designation().length(),
+            Part.Kind.SERIES,
+            "outside and width of a " + plan.designation());
+    return Spelling.other(bearing(plan, inches), "bearing", plan.designation(), List.of(run), NOTES)
+        .withBoreBehind();
+  }
+
+  private static Bearing bearing(Bearing plan, double inches) {
+    return new Bearing(
+        plan.designation() + "-" + inWords(inches),
+        Family.DEEP_GROOVE_BALL,
+        plan.series(),
+        mm(inches),
+        plan.outerMm(),
+        plan.widthMm(),
+        Optional.empty(),
+        Basis.DERIVED,
+        "outside and width of " + plan.designation() + ", the bore as written");
+  }
+
+  private static double mm(double inches) {
+    return Math.round(inches * INCH * 1000) / 1000.0;
   }
 
   private static Spelling spelling(Bearing plan, String code, double inches, double weight) {
-    double bore = Math.round(inches * INCH * 1000) / 1000.0;
-    Bearing bearing =
-        new Bearing(
-            plan.designation() + "-" + inWords(inches),
-            Family.DEEP_GROOVE_BALL,
-            plan.series(),
-            bore,
-            plan.outerMm(),
-            plan.widthMm(),
-            Optional.empty(),
-            Basis.DERIVED,
-            "outside and width of " + plan.designation() + ", the bore as written");
     List<Run> runs =
         List.of(
             new Run(
@@ -104,15 +150,11 @@ final class InchBoreFamily implements DesignationFamily {
                 Part.Kind.SERIES,
                 "outside and width of a " + plan.designation()),
             new Run(
-                code.replaceAll("[-/]", "").length(),
+                code.replaceAll("[-/.]", "").length(),
                 Part.Kind.BORE,
-                "bore " + inWords(inches) + " in, " + MetricRuns.plain(bore) + " mm"));
+                "bore " + inWords(inches) + " in, " + MetricRuns.plain(mm(inches)) + " mm"));
     return Spelling.other(
-            bearing,
-            "bearing",
-            plan.designation() + "-" + code,
-            runs,
-            List.of("A bore in inches on a metric number: measure the bore before you order."))
+            bearing(plan, inches), "bearing", plan.designation() + "-" + code, runs, NOTES)
         .weighing(weight);
   }
 

@@ -11,12 +11,16 @@ import unbo.core.designation.Spelling.Run;
 
 /**
  * Tapered roller bearings in inch sizes: a cone number, a cup number, or both with a slash, the cup
- * also cut down to its last two digits ({@code LM67048/10}). Decoded numbers say what each run
- * means; plain ones go by the table.
+ * also cut down to the digits that differ ({@code LM67048/10}, {@code 25580/20}). Decoded numbers
+ * say what each run means; plain ones go by the table.
  */
 final class InchTaperFamily implements DesignationFamily {
 
   private static final int PART_DIGITS = 2;
+
+  /** Shorter plain numbers are not cut down. */
+  private static final int LEAST_PLAIN = 5;
+
   private static final double SHORT_AND_PLAIN = 0.45;
 
   private final List<Bearing> pairs =
@@ -61,12 +65,30 @@ final class InchTaperFamily implements DesignationFamily {
 
   private static void cutDown(Bearing pair, List<Spelling> all) {
     String cup = cup(pair);
-    if (InchTaperNumber.parse(cup).isPresent()) {
-      String digits = cup.substring(cup.length() - PART_DIGITS);
+    int left = InchTaperNumber.parse(cup).isPresent() ? PART_DIGITS : differs(cone(pair), cup);
+    if (left > 0) {
+      String digits = cup.substring(cup.length() - left);
       List<Run> runs = new ArrayList<>(runs(cone(pair)));
-      runs.add(new Run(PART_DIGITS, Part.Kind.BORE, "cup of the same series, " + cup));
+      runs.add(new Run(left, Part.Kind.BORE, "cup of the same series, " + cup));
       all.add(Spelling.other(pair, "set", cone(pair) + "/" + digits, runs, List.of()));
     }
+  }
+
+  /**
+   * Digits at the end of a plain cup that its cone does not begin with as well: two, or three where
+   * the third differs too; 0 where more than that differs or letters stand there.
+   */
+  private static int differs(String cone, String cup) {
+    if (cup.length() < LEAST_PLAIN || !cup.matches("\\d+") || cone.length() < cup.length()) {
+      return 0;
+    }
+    for (int left = PART_DIGITS; left <= PART_DIGITS + 1; left++) {
+      int same = cup.length() - left;
+      if (cone.startsWith(cup.substring(0, same))) {
+        return left;
+      }
+    }
+    return 0;
   }
 
   private static String cone(Bearing pair) {

@@ -47,7 +47,8 @@ final class ItemReader {
     }
     int end = from + spelling.length();
     double start = match * before.weight();
-    for (SuffixRun behind : behind(letters, end, spelling.bearing().boreMm())) {
+    for (SuffixRun run : behind(letters, end, spelling.bearing().boreMm())) {
+      SuffixRun behind = spelling.hasBoreBehind() ? run.withBoreIn() : run;
       double score = start * behind.weight();
       if (score >= LEAST_SCORE && !isGluedToLoose(spelling, marking, end, behind)) {
         ReadingBuilder builder = new ReadingBuilder(text, marking, number);
@@ -72,23 +73,52 @@ final class ItemReader {
 
   /**
    * Letters glued before a number are part of its name: {@code UC205} is no 205 with letters before
-   * it. What is not known may stand there only before digits of a plan that has no letters, and
-   * never where the letters are those of another kind of bearing; before a loose spelling nothing
-   * unread may stand at all.
+   * it, and {@code SCE 1212} none with a mark before it. What is not known may stand there only
+   * before digits of a plan that has no letters; before a loose spelling nothing unread may stand
+   * at all, and no letter glued to it says anything.
    */
   private static boolean mayStandBehind(
       SuffixRun before, Spelling spelling, Marking marking, int from) {
-    if (spelling.isLoose() && before.hasUnread()) {
+    if (spelling.isLoose() && before.hasUnread() || isOfAnotherKind(marking, from)) {
       return false;
     }
     if (from == 0 || marking.separatorBefore(from) != 0) {
       return true;
     }
     SuffixRun.Piece glued = before.pieces().get(before.pieces().size() - 1);
+    if (spelling.isLoose()) {
+      return glued.kind() != SuffixRun.Kind.KNOWN;
+    }
     return !glued.isUnread()
         || Character.isDigit(marking.at(from))
             && isOfDigits(spelling.bearing().family())
-            && !OtherProduct.isWord(marking.characters().substring(glued.from(), from));
+            && !isWord(marking.characters().substring(glued.from(), from));
+  }
+
+  private static boolean isWord(String letters) {
+    return letters.length() > 1 && OtherProduct.isWord(letters);
+  }
+
+  /**
+   * Whether the letters right before these digits make them the number of another kind. One letter
+   * parted from them may be a mark as well: that only costs confidence.
+   */
+  private static boolean isOfAnotherKind(Marking marking, int from) {
+    int start = from;
+    while (start > 0
+        && Character.isLetter(marking.at(start - 1))
+        && (start == from || marking.separatorBefore(start) == 0)) {
+      start--;
+    }
+    boolean starts = start == 0 || marking.separatorBefore(start) != 0;
+    boolean glued = marking.separatorBefore(from) == 0;
+    if (!starts || start == from || !glued && from - start == 1) {
+      return false;
+    }
+    String letters = marking.characters().substring(start, from);
+    return OtherProduct.named(
+            letters, Token.of(marking, from, marking.length()).get(0).text(marking))
+        .isPresent();
   }
 
   private static boolean isOfDigits(Family family) {

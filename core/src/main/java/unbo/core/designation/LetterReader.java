@@ -61,9 +61,31 @@ final class LetterReader {
       return all;
     }
     for (Token token : joined(marking, Token.of(marking, end, marking.length()))) {
-      all = product(all, behind(marking, token, miniature));
+      List<SuffixRun> next = behind(marking, token, miniature);
+      all = product(all, isClassed(all) && isLoneDesign(next) ? List.of(lone(token)) : next);
     }
     return all;
+  }
+
+  private static boolean isClassed(List<SuffixRun> runs) {
+    return runs.stream()
+        .flatMap(r -> r.pieces().stream())
+        .anyMatch(p -> p.suffix() != null && isClassOrClearance(p.suffix()));
+  }
+
+  /** A design stands before class and clearance: a letter behind them is its maker’s own. */
+  private static boolean isLoneDesign(List<SuffixRun> runs) {
+    return runs.stream()
+        .flatMap(r -> r.pieces().stream())
+        .anyMatch(
+            p ->
+                p.suffix() != null
+                    && p.suffix().spelling().length() == 1
+                    && p.suffix().value().equals("design"));
+  }
+
+  private static SuffixRun lone(Token token) {
+    return new SuffixRun(List.of(unread(token)));
   }
 
   /** What stands before a number that begins at a character; one way, since prefixes are few. */
@@ -94,6 +116,22 @@ final class LetterReader {
     return LABELS.contains(token.text(marking)) && next.isDigits(marking);
   }
 
+  /** {@code x 2}. */
+  private static boolean isTimes(Marking marking, Token token, Token next) {
+    return token.separator() != 0 && token.text(marking).equals("X") && next.isDigits(marking);
+  }
+
+  /** {@code 5/8}, {@code 10/23}: digits, a stroke, digits, parted from the number. */
+  private static boolean isFraction(Marking marking, Token token, Token next) {
+    return token.separator() != 0
+        && token.separator() != '/'
+        && next.separator() == '/'
+        && token.isDigits(marking)
+        && next.isDigits(marking)
+        && token.to() - token.from() <= 2
+        && next.to() - next.from() <= 4;
+  }
+
   private Piece before(Marking marking, Token token, boolean adjacent) {
     String text = token.text(marking);
     boolean glued = adjacent && marking.separatorBefore(token.to()) == 0;
@@ -102,6 +140,12 @@ final class LetterReader {
         if (prefix.spelling().equals(text)) {
           return Piece.known(token.from(), prefix);
         }
+      }
+    }
+    if (adjacent && !glued && text.length() == 1) {
+      String behind = Token.of(marking, token.to(), marking.length()).get(0).text(marking);
+      if (OtherProduct.named(text, behind).isPresent()) {
+        return Piece.shaped(token.from(), token.to(), TokenShape.of(TokenShape.Place.KIND, text));
       }
     }
     TokenShape.Place place = glued ? TokenShape.Place.GLUED : TokenShape.Place.BEFORE;
@@ -115,6 +159,8 @@ final class LetterReader {
       boolean joins =
           i + 1 < tokens.size()
               && (joins(marking, tokens.get(i), tokens.get(i + 1))
+                  || isFraction(marking, tokens.get(i), tokens.get(i + 1))
+                  || isTimes(marking, tokens.get(i), tokens.get(i + 1))
                   || isLabelled(marking, tokens.get(i), tokens.get(i + 1)));
       all.add(joins ? tokens.get(i).with(tokens.get(++i)) : tokens.get(i));
     }
@@ -278,6 +324,13 @@ final class LetterReader {
       return Piece.shaped(
           token.from(), token.to(), TokenShape.of(TokenShape.Place.GLUED_BEHIND, text));
     }
+    int stroke = stroke(marking, token);
+    if (stroke > 0 && token.isDigits(marking)) {
+      int at = stroke - token.from();
+      String fraction = text.substring(0, at) + "/" + text.substring(at);
+      return Piece.shaped(
+          token.from(), token.to(), TokenShape.of(TokenShape.Place.FRACTION, fraction));
+    }
     if (token.separator() == '.' && token.isDigits(marking)) {
       return Piece.shaped(token.from(), token.to(), TokenShape.of(TokenShape.Place.POINT, text));
     }
@@ -291,6 +344,16 @@ final class LetterReader {
     return token.isDetached() || !word
         ? Piece.shaped(token.from(), token.to(), shape)
         : unread(token);
+  }
+
+  /** Where a stroke stands inside a piece that was joined; 0 for none. */
+  private static int stroke(Marking marking, Token token) {
+    for (int i = token.from() + 1; i < token.to(); i++) {
+      if (marking.separatorBefore(i) == '/') {
+        return i;
+      }
+    }
+    return 0;
   }
 
   private static Piece unread(Token token) {

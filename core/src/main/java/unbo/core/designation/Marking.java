@@ -6,6 +6,9 @@ package unbo.core.designation;
  */
 final class Marking {
 
+  /** How far Unicode sets the full-width forms behind the plain ones. */
+  private static final int FULL_WIDTH = 0xFEE0;
+
   private String characters = "";
   private final int[] places;
   private final char[] separators;
@@ -19,13 +22,14 @@ final class Marking {
     Marking marking = new Marking(text.length());
     StringBuilder kept = new StringBuilder(text.length());
     for (int i = 0; i < text.length(); i++) {
-      marking.add(text.charAt(i), offset + i, kept);
+      marking.add(isWornAt(text, i) ? '?' : text.charAt(i), offset + i, kept);
     }
     marking.characters = kept.toString();
     return marking;
   }
 
-  private void add(char c, int place, StringBuilder kept) {
+  private void add(char typed, int place, StringBuilder kept) {
+    char c = narrow(typed);
     int at = kept.length();
     if (isKept(c)) {
       places[at] = place;
@@ -34,6 +38,26 @@ final class Marking {
       // A slash outranks spaces beside it: it is the one separator that changes a meaning.
       separators[at] = c;
     }
+  }
+
+  /** A letter of another script between digits stands for one that cannot be told. */
+  private static boolean isWornAt(String text, int i) {
+    return text.charAt(i) >= 128
+        && Character.isLetter(text.charAt(i))
+        && narrow(text.charAt(i)) >= 128
+        && i > 0
+        && i + 1 < text.length()
+        && isDigit(text.charAt(i - 1))
+        && isDigit(text.charAt(i + 1));
+  }
+
+  private static boolean isDigit(char c) {
+    return c >= '0' && c <= '9';
+  }
+
+  /** The full-width letters and digits of East Asian keyboards are the same ones, set wide. */
+  private static char narrow(char c) {
+    return c >= FULL_WIDTH + '!' && c <= FULL_WIDTH + '~' ? (char) (c - FULL_WIDTH) : c;
   }
 
   /** ASCII only: a look-alike letter of another script is no letter of a part number. */

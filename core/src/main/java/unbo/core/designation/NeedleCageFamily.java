@@ -17,6 +17,12 @@ final class NeedleCageFamily implements DesignationFamily {
 
   private static final Pattern FORM =
       Pattern.compile("(K)(\\d{1,3})X(\\d{1,3})X(\\d{1,2})(?!\\d).*");
+
+  /** The same without the signs between: {@code K 12 15 10}. */
+  private static final Pattern PARTED =
+      Pattern.compile("(K)-?(\\d{1,3})[-/](\\d{1,3})[-/](\\d{1,2})(?![\\d/.]).*");
+
+  private static final double BY_GAPS = 0.9;
   private static final double MOST_NEEDLE = 10;
 
   @Override
@@ -40,10 +46,19 @@ final class NeedleCageFamily implements DesignationFamily {
       return List.of();
     }
     Matcher m = FORM.matcher(marking.characters().substring(from));
-    return m.matches() ? assembly(m).stream().toList() : List.of();
+    if (m.matches()) {
+      return assembly(m, 1).stream().toList();
+    }
+    Matcher parted = PARTED.matcher(marking.spelled(from));
+    return parted.matches() ? assembly(parted, 0).stream().toList() : List.of();
   }
 
-  private static Optional<Spelling> assembly(Matcher m) {
+  /**
+   * The assembly that the three numbers name.
+   *
+   * @param sign how many characters stand before the second and the third number
+   */
+  private static Optional<Spelling> assembly(Matcher m, int sign) {
     int inside = Integer.parseInt(m.group(2));
     int outside = Integer.parseInt(m.group(3));
     int width = Integer.parseInt(m.group(4));
@@ -66,8 +81,14 @@ final class NeedleCageFamily implements DesignationFamily {
             new Run(1, Part.Kind.SERIES, "needle rollers in a cage, no rings"),
             new Run(m.group(2).length(), Part.Kind.BORE, "runs over a shaft of " + inside + " mm"),
             new Run(
-                1 + m.group(3).length(), Part.Kind.OUTER, "runs in a bore of " + outside + " mm"),
-            new Run(1 + m.group(4).length(), Part.Kind.WIDTH, "cage width " + width + " mm"));
-    return Optional.of(Spelling.of(bearing, "cage", runs));
+                sign + m.group(3).length(),
+                Part.Kind.OUTER,
+                "runs in a bore of " + outside + " mm"),
+            new Run(sign + m.group(4).length(), Part.Kind.WIDTH, "cage width " + width + " mm"));
+    if (sign > 0) {
+      return Optional.of(Spelling.of(bearing, "cage", runs));
+    }
+    String spelled = "K-" + m.group(2) + "-" + m.group(3) + "-" + m.group(4);
+    return Optional.of(Spelling.other(bearing, "cage", spelled, runs, List.of()).weighing(BY_GAPS));
   }
 }

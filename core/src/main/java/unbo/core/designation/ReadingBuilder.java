@@ -13,6 +13,9 @@ final class ReadingBuilder {
   private static final String LOOK_AT_THE_LIP =
       " Look: steel or rubber, and does a lip touch the inner ring, or is there a gap all round?";
 
+  /** Letters with which the steep designs of tapers begin. */
+  private static final String STEEP = "BCD";
+
   private final String text;
   private final Marking marking;
   private final int item;
@@ -22,6 +25,7 @@ final class ReadingBuilder {
   private Closure left;
   private Closure right;
   private boolean isClosureHidden;
+  private boolean isAngleHidden;
   private String clearance = "CN";
   private String tolerance = "Normal";
   private String cage = "unknown";
@@ -46,9 +50,13 @@ final class ReadingBuilder {
           String text = part(piece.from(), piece.to(), Part.Kind.BESIDE, piece.meaning());
           doubts.add("“" + text + "” is " + piece.meaning() + ".");
         }
-        case WORD, UNREAD ->
+        case WORD, FRACTION, UNREAD ->
             unread.add(part(piece.from(), piece.to(), Part.Kind.UNREAD, piece.meaning()));
       }
+      isAngleHidden |=
+          kind == Part.Kind.SUFFIX
+              && piece.kind() == SuffixRun.Kind.UNREAD
+              && STEEP.indexOf(marking.at(piece.from())) >= 0;
       isClosureHidden |= kind == Part.Kind.SUFFIX && piece.kind() == SuffixRun.Kind.UNREAD;
     }
   }
@@ -85,6 +93,9 @@ final class ReadingBuilder {
           "The angle of the table is that of the number without this letter: cone and cup of the two"
               + " never mix.");
     }
+    if (isAngleHidden && spelling.bearing().isTaper()) {
+      doubts.add("The angle is not known: a letter that may mean a steeper one was not read.");
+    }
     if (!unread.isEmpty()) {
       doubts.add(
           "Not read: "
@@ -92,7 +103,7 @@ final class ReadingBuilder {
               + ". This may be a mark, a place, or a bearing maker’s own letter, which only that maker can"
               + " explain.");
     }
-    boolean closed = left != null;
+    boolean closed = left != null && left != Closure.NOT_KNOWN;
     closeSides(spelling.bearing());
     Bearing bearing = closed ? spelling.closed() : spelling.bearing();
     if (bearing.widthMm() != spelling.bearing().widthMm()) {
@@ -125,21 +136,24 @@ final class ReadingBuilder {
    * whose seals its number does not speak of.
    */
   private void closeSides(Bearing bearing) {
-    if (left != null) {
-      return;
+    if (left == null) {
+      left = unsaid(bearing);
+      right = left;
     }
-    boolean unit = bearing.family() == Family.WHEEL_UNIT || bearing.family() == Family.HEADSET;
-    boolean hidden = isClosureHidden && !bearing.isTaper();
-    boolean shown = bearing.family().isEnvelopeOnly();
-    left = hidden || unit || shown ? Closure.NOT_KNOWN : Closure.OPEN;
-    right = left;
     if (left == Closure.NOT_KNOWN) {
       doubts.add("Its closure is not known: look at both sides.");
     }
   }
 
+  private Closure unsaid(Bearing bearing) {
+    boolean unit = bearing.family() == Family.WHEEL_UNIT || bearing.family() == Family.HEADSET;
+    boolean hidden = isClosureHidden && !bearing.isTaper();
+    boolean shown = bearing.family().isEnvelopeOnly();
+    return hidden || unit || shown ? Closure.NOT_KNOWN : Closure.OPEN;
+  }
+
   private OptionalDouble angle(Bearing bearing) {
-    if (features.contains("steep")) {
+    if (features.contains("steep") || isAngleHidden && bearing.isTaper()) {
       return OptionalDouble.empty();
     }
     return bearing.taper().map(Bearing.TaperWidths::contactAngleDeg).orElse(angle);

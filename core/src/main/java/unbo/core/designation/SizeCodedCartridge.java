@@ -20,6 +20,9 @@ final class SizeCodedCartridge implements DesignationFamily {
   /** The series of the rows of {@code bicycle-cartridge.csv} that are coded by size. */
   static final String SERIES = "cartridge";
 
+  /** Two rows of barrels, ISO 15: five digits that begin so are no bore, outside and width. */
+  private static final String SPHERICAL_ROLLERS = "213";
+
   private static final int LEAST_DIGITS = 5;
   private static final int MOST_DIGITS = 6;
   private static final double BARE = 0.3;
@@ -68,7 +71,9 @@ final class SizeCodedCartridge implements DesignationFamily {
         && digits <= MOST_DIGITS) {
       digits++;
     }
-    if (digits < LEAST_DIGITS || digits > MOST_DIGITS || (from > 0 && !letters)) {
+    boolean spherical = digits == LEAST_DIGITS && text.startsWith(SPHERICAL_ROLLERS);
+    boolean other = !letters && (first == '0' || spherical);
+    if (digits < LEAST_DIGITS || digits > MOST_DIGITS || from > 0 && !letters || other) {
       return List.of();
     }
     return cartridge(text.substring(0, start + digits), start).stream().toList();

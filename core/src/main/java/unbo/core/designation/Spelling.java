@@ -51,12 +51,18 @@ final class Spelling {
   private final boolean hasDashes;
   private final int slashAt;
 
+  /** Where its digits begin behind letters; 0 where it has none or one, which may be a mark. */
+  private final int digitsAt;
+
   /** A cone's number and a cup's: a gap stands for the slash between them. */
   private final boolean joinsTwoNumbers;
 
   private final List<Run> runs;
   private final List<String> notes;
   private final double weight;
+
+  /** Whether its bore stands further behind, as a fraction of an inch. */
+  private final boolean boreBehind;
 
   /** A run of the spelling's characters with its meaning. */
   record Run(int length, Part.Kind kind, String meaning) {}
@@ -67,12 +73,15 @@ final class Spelling {
       String spelled,
       List<Run> runs,
       List<String> notes,
-      double weight) {
+      double weight,
+      boolean boreBehind) {
     this.bearing = bearing;
+    this.boreBehind = boreBehind;
     this.role = role;
     this.spelled = spelled;
     this.key = spelled.replaceAll("[/. -]", "");
     this.slashAt = placeOf(spelled, '/');
+    this.digitsAt = digitsAt(key);
     this.joinsTwoNumbers = role.equals("set") && slashAt > 0;
     this.hasPoints = spelled.indexOf('.') >= 0;
     this.hasDashes = spelled.indexOf('-') >= 0;
@@ -83,7 +92,7 @@ final class Spelling {
 
   /** The spelling of the catalogue row itself. */
   static Spelling of(Bearing bearing, String role, List<Run> runs) {
-    return new Spelling(bearing, role, bearing.designation(), runs, List.of(), 1);
+    return new Spelling(bearing, role, bearing.designation(), runs, List.of(), 1, false);
   }
 
   /**
@@ -94,13 +103,21 @@ final class Spelling {
    */
   static Spelling other(
       Bearing bearing, String role, String spelled, List<Run> runs, List<String> notes) {
-    return new Spelling(bearing, role, spelled, runs, notes, 1);
+    return new Spelling(bearing, role, spelled, runs, notes, 1, false);
   }
 
   /** Before which kept character a separator stands; -1 when there is none. */
   private static int placeOf(String spelled, char separator) {
     int at = spelled.indexOf(separator);
     return at < 0 ? -1 : spelled.substring(0, at).replaceAll("[/. -]", "").length();
+  }
+
+  private static int digitsAt(String key) {
+    int at = 0;
+    while (at < key.length() && Character.isLetter(key.charAt(at))) {
+      at++;
+    }
+    return at > 1 ? at : 0;
   }
 
   /** As it stands on the ring. */
@@ -143,7 +160,16 @@ final class Spelling {
 
   /** The same, less likely from the start. */
   Spelling weighing(double share) {
-    return new Spelling(bearing, role, spelled(), runs, notes, share);
+    return new Spelling(bearing, role, spelled(), runs, notes, share, boreBehind);
+  }
+
+  /** The same with its bore as a fraction further behind. */
+  Spelling withBoreBehind() {
+    return new Spelling(bearing, role, spelled(), runs, notes, weight, true);
+  }
+
+  boolean hasBoreBehind() {
+    return boreBehind;
   }
 
   /** Whether it is so short or so old that more characters glued to it make it something else. */
@@ -191,6 +217,7 @@ final class Spelling {
     if (separator == '.') {
       return hasPoints ? 1 : POINT_INSIDE;
     }
-    return separator == 0 || separator == '-' && hasDashes ? 1 : GAP_INSIDE;
+    // Letters of a kind and their digits are written with a gap as often as without.
+    return separator == 0 || i == digitsAt || separator == '-' && hasDashes ? 1 : GAP_INSIDE;
   }
 }

@@ -103,6 +103,7 @@ record Suffix(
               Family.SELF_ALIGNING_BALL);
       case "ball-alone" ->
           families("ball").stream().filter(f -> f != Family.ANGULAR_CONTACT_BALL).toList();
+      case "spherical" -> List.of(Family.SPHERICAL_ROLLER);
       case "angular" -> List.of(Family.ANGULAR_CONTACT_BALL);
       case "cylindrical" -> List.of(Family.CYLINDRICAL_ROLLER);
       case "needle" -> Arrays.stream(Family.values()).filter(Family::isNeedle).toList();

@@ -53,9 +53,13 @@ final class SuffixGrammar {
         && run.get(1).kind() == Suffix.Kind.CLEARANCE;
   }
 
-  /** {@code 7205 BEP}, {@code NU205 ECP} and {@code 32008 XA} are written with a gap. */
+  /**
+   * {@code 7205 BEP}, {@code NU205 ECP}, {@code 32008 XA} and {@code 32306 BJ} are written with a
+   * gap.
+   */
   private static boolean startsLikeADesign(List<Suffix> run, boolean lettered) {
-    return lettered && rank(run.get(0)) == 0 || run.get(0).value().equals("iso-plan");
+    return lettered && rank(run.get(0)) == 0
+        || List.of("iso-plan", "steep").contains(run.get(0).value());
   }
 
   /** {@code 6205 ZNR}: a shield and a snap ring; two letters besides Z may begin a name. */
@@ -78,7 +82,8 @@ final class SuffixGrammar {
         return false;
       }
     }
-    return run.stream().map(Suffix::spelling).distinct().count() == run.size();
+    long designs = run.stream().filter(s -> s.value().equals("design")).count();
+    return designs <= 1 && run.stream().map(Suffix::spelling).distinct().count() == run.size();
   }
 
   private static boolean isInOrder(List<Suffix> run) {

@@ -20,6 +20,8 @@ record SuffixRun(List<Piece> pieces) {
     PLAIN,
     /** Not read, but by its look no letter that closes the bearing. */
     WORD,
+    /** Not read: it may be a bore in inches. */
+    FRACTION,
     /** Not read: it may say anything. */
     UNREAD
   }
@@ -47,7 +49,7 @@ record SuffixRun(List<Piece> pieces) {
     }
 
     boolean isUnread() {
-      return kind == Kind.WORD || kind == Kind.UNREAD;
+      return kind == Kind.WORD || kind == Kind.FRACTION || kind == Kind.UNREAD;
     }
   }
 
@@ -77,6 +79,17 @@ record SuffixRun(List<Piece> pieces) {
   boolean saysEachThingOnce() {
     return SuffixGrammar.saysEachThingOnce(
         pieces.stream().map(Piece::suffix).filter(Objects::nonNull).toList());
+  }
+
+  /** The same where the number takes a fraction in it for its bore. */
+  SuffixRun withBoreIn() {
+    return new SuffixRun(pieces.stream().map(SuffixRun::asBore).toList());
+  }
+
+  private static Piece asBore(Piece piece) {
+    return piece.kind == Kind.FRACTION
+        ? new Piece(piece.from, piece.to, Kind.PLAIN, null, 1, "the bore in inches")
+        : piece;
   }
 
   SuffixRun and(SuffixRun behind) {

@@ -26,7 +26,9 @@ record TokenShape(
     GLUED_BEHIND,
     POINT,
     SLASH,
-    TAIL
+    TAIL,
+    KIND,
+    FRACTION
   }
 
   private static final List<TokenShape> ALL =

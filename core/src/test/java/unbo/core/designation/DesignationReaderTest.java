@@ -2,6 +2,7 @@ package unbo.core.designation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Collectors;
@@ -170,7 +171,10 @@ class DesignationReaderTest {
     String suffixes =
         random
             .ints(known.isEmpty() ? 0 : random.nextInt(3), 0, Math.max(1, known.size()))
-            .mapToObj(i -> " -/".charAt(random.nextInt(3)) + known.get(i).spelling())
+            .mapToObj(known::get)
+            // A single letter stands before class and clearance, or is not read.
+            .sorted(Comparator.comparing(s -> s.spelling().length() > 1))
+            .map(s -> " -/".charAt(random.nextInt(3)) + s.spelling())
             .collect(Collectors.joining());
     String text = bearing.designation() + suffixes;
     return random.nextBoolean() ? text.toLowerCase(java.util.Locale.ROOT) : text;

@@ -12,6 +12,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
+import unbo.core.catalogue.Family;
 
 /**
  * Laws of reading over the whole catalogue, with seeded chance: what is written is read, what is
@@ -174,5 +175,32 @@ class ReadingLawsTest {
   private static void note(String what, Object figure) throws IOException {
     Path file = Path.of("target/naming-" + what.replaceAll("[^a-z]+", "-") + ".txt");
     Files.writeString(file, "| " + what + " | " + figure + " |\n");
+  }
+
+  /** Digits that go on behind a number make another one: nothing of it is left. */
+  @Test
+  void aLongerRunOfDigitsIsAnotherNumber() {
+    for (Bearing bearing : Catalogue.standard().of(Family.DEEP_GROOVE_BALL)) {
+      String number = bearing.designation();
+      for (String more : List.of("13", "98", "408")) {
+        assertThat(DesignationReader.standard().read(number + more).readings())
+            .as(number + more)
+            .noneMatch(r -> r.bearing().designation().equals(number));
+      }
+    }
+  }
+
+  /** Two letters or more of a kind make the digits behind a gap that kind’s, or nobody’s. */
+  @Test
+  void theLettersOfAKindAreNoMark() {
+    for (String text : List.of("SCE 1212", "BH 1616", "HK 3909", "NA 4999", "UCFL 204-12 D1")) {
+      assertThat(DesignationReader.standard().read(text).readings()).as(text).isEmpty();
+      assertThat(DesignationReader.standard().read(text).problem()).as(text).isPresent();
+    }
+    for (String text : List.of("SB 6205", "NA 6205", "BB 6806", "AS 6205", "SA 6204")) {
+      assertThat(DesignationReader.standard().read(text).readings().get(0).confidence())
+          .as(text)
+          .isGreaterThan(0.9);
+    }
   }
 }
