@@ -34,7 +34,9 @@ public final class Leftover {
   /** Looks beside the likeliest hypothesis of a weighing. */
   public Leftover(Likelihoods likelihoods, Weighing weighing) {
     this.likelihoods = likelihoods;
-    this.findings = weighing.counting();
+    // In the order of the questions, so that the order of answering decides no tie.
+    this.findings =
+        weighing.counting().stream().sorted(Comparator.comparingInt(Finding::question)).toList();
     this.first = Distribution.indexOfFirst(weighing.posterior());
   }
 
