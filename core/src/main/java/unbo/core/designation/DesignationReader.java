@@ -214,6 +214,9 @@ public final class DesignationReader {
 
   /** {@code LM11949/10 LM11749/10}: two cones with their cups in a row are two bearings. */
   private List<ReadingReport.Item> setsApart(List<ReadingReport.Item> items) {
+    if (items.stream().noneMatch(i -> i.text().indexOf('/') >= 0)) {
+      return items;
+    }
     List<ReadingReport.Item> all = new ArrayList<>();
     for (ReadingReport.Item item : items) {
       Marking marking = Marking.of(item.text(), item.start());

@@ -54,6 +54,9 @@ record OtherProduct(String letters, Pattern digits, String title, String missing
    * it in one text is the number of another bearing. The length where there is none.
    */
   static int beginsIn(Marking marking) {
+    if (!hasLetters(marking)) {
+      return marking.length();
+    }
     List<Token> tokens = Token.of(marking, 0, marking.length());
     for (int i = 0; i < tokens.size(); i++) {
       String text = tokens.get(i).text(marking);
@@ -66,6 +69,18 @@ record OtherProduct(String letters, Pattern digits, String title, String missing
       }
     }
     return marking.length();
+  }
+
+  /** Whether a piece begins with two letters: most markings are done with by this look. */
+  private static boolean hasLetters(Marking marking) {
+    for (int i = 0; i + 1 < marking.length(); i++) {
+      if ((i == 0 || marking.separatorBefore(i) != 0)
+          && Character.isLetter(marking.at(i))
+          && Character.isLetter(marking.at(i + 1))) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** What to say of a marking that holds such a number and could not be read. */
