@@ -24,16 +24,23 @@ import unbo.core.working.Working;
  * run by it.
  *
  * @param rows as it is first, then each other choice
+ * @param bearings how many they are together
  * @param steady how warm and after how long, a sentence; empty where it is not known
  * @param oil whose base oil it is reckoned with, a sentence
  * @param missing what is not reckoned and why; empty when all is
  */
 public record DragSheet(
-    List<Row> rows, String steady, String missing, String oil, List<WorkingView> workings) {
+    List<Row> rows,
+    int bearings,
+    String steady,
+    String missing,
+    String oil,
+    List<WorkingView> workings) {
 
   /** Bars are this long for the greatest saving. */
   public static final double BAR = 120;
 
+  private static final double LEAST_W = 0.005;
   private static final Measured AS_USUAL = new Measured(1, 0);
 
   /**
@@ -49,6 +56,9 @@ public record DragSheet(
 
     /** The saving in words, no finer than it is known. */
     public String savedText() {
+      if (Math.abs(saved) < LEAST_W) {
+        return "next to nothing";
+      }
       return String.format(Locale.ROOT, Math.abs(saved) < 1 ? "%.2f W" : "%.1f W", saved)
           .replace('-', '−');
     }
@@ -109,6 +119,7 @@ public record DragSheet(
       String missing = rows.isEmpty() ? "No factors are known here for bearings of this kind." : "";
       return new DragSheet(
           rows,
+          bearings.size(),
           steady(bearings, now),
           missing,
           "Reckoned with the base oil of “%s”, %.0f mm²/s at that heat, a third full, and %.0f N on each bearing."
@@ -155,9 +166,7 @@ public record DragSheet(
         return Optional.empty();
       }
       boolean many = bearings.size() > 1;
-      String text =
-          String.format(Locale.ROOT, watts < 1 ? "%.2f W" : "%.1f W", watts)
-              + (many ? " for " + bearings.size() : "");
+      String text = String.format(Locale.ROOT, watts < 1 ? "%.2f\u00a0W" : "%.1f\u00a0W", watts);
       String about = choice.title() + (many ? ", one of " + bearings.size() : "");
       double saved = before - watts;
       return Optional.of(

@@ -16,6 +16,7 @@ import unbo.core.arrangement.Arrangements;
 import unbo.core.arrangement.Assembly;
 import unbo.core.catalogue.Bearing;
 import unbo.core.friction.Drag;
+import unbo.core.friction.Friction;
 import unbo.core.friction.Friction.Seal;
 import unbo.core.load.WheelLoad;
 import unbo.core.vehicle.Position;
@@ -70,8 +71,11 @@ public record VehicleDrag(
   public static final Map<String, String> CHOICES =
       Map.of(
           "fifth", "a fifth of the room filled",
+          "thin", "grease of an oil half as thick",
+          "bath", "a bath of such oil",
           "light", "light contact seals",
           "shield", "shields",
+          "loose", "clearance C3",
           "hybrid", "ceramic balls in steel rings");
 
   static VehicleDrag of(
@@ -208,15 +212,28 @@ public record VehicleDrag(
       DragQuestion other =
           switch (get("choice")) {
             case "fifth" -> now.filled(0.2);
+            case "thin" -> now.inOil(now.viscosityMm2s() / 2);
+            case "bath" -> now.inBath();
             case "light" -> now.sealed(Seal.LIGHT_CONTACT);
             case "shield" -> now.sealed(Seal.SHIELD);
             case "hybrid" -> now.ceramic();
             default -> now;
           };
-      double less =
-          one.result().value() - Drag.watts(other.of(bearing).orElseThrow()).result().value();
+      Friction.Question asked = other.of(bearing).orElseThrow();
+      Working then =
+          loose(bearing)
+              .map(c -> Drag.watts(asked, c.z(bearing, now.radialN()), c.where(bearing)))
+              .orElseGet(() -> Drag.watts(asked));
+      double less = one.result().value() - then.result().value();
       saved += less;
       savedDoubt += (other.seal() == now.seal() ? 0.3 : 0.5) * Math.abs(less);
+    }
+
+    /** C3, where it was chosen and the bearing has it. */
+    private Optional<ClearanceChoice> loose(Bearing bearing) {
+      return get("choice").equals("loose")
+          ? ClearanceChoice.of(List.of(bearing)).stream().findFirst()
+          : Optional.empty();
     }
 
     private String saving() {
@@ -229,13 +246,13 @@ public record VehicleDrag(
             + ": nothing to save, these bearings have none of it.";
       }
       return String.format(
-              Locale.ROOT,
-              "With %s: %.2f W less, between %.2f and %.2f W.",
-              CHOICES.get(get("choice")),
-              saved,
-              saved - savedDoubt,
-              saved + savedDoubt)
-          .replace("-", "−");
+          Locale.ROOT,
+          "With %s: %.2f W %s, between %.2f and %.2f W.",
+          CHOICES.get(get("choice")),
+          Math.abs(saved),
+          saved < 0 ? "more" : "less",
+          Math.max(0, Math.abs(saved) - savedDoubt),
+          Math.abs(saved) + savedDoubt);
     }
 
     /** Price of this choice for a watt. */

@@ -49,6 +49,20 @@ class VehicleDragTest extends PageTest {
         .doesNotContain("nothing to save");
   }
 
+  /** Half the viscosity, oil and clearance are choices as well; rollers of tapers have no C3. */
+  @Test
+  void oilAndClearanceAreChoices() throws Exception {
+    Job job = newJobOn("a4");
+    for (String choice : new String[] {"thin", "bath", "loose"}) {
+      assertThat(page(job, "kmh", "60", "kg", "400", "choice", choice).text())
+          .as(choice)
+          .contains(choice.equals("bath") ? "W more, between" : "W less, between")
+          .doesNotContain("nothing to save");
+    }
+    assertThat(page(newJob(), "kmh", "60", "kg", "400", "choice", "loose").text())
+        .contains("With clearance C3: nothing to save");
+  }
+
   @Test
   void whatCannotBeIsAnsweredAtItsField() throws Exception {
     assertThat(page(newJob(), "kmh", "fast", "kg", "-4").text())
