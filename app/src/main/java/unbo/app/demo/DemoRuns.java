@@ -4,7 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import unbo.app.packing.BearingRun;
+import unbo.app.speed.BearingRun;
 import unbo.core.speed.TestRun;
 
 /** Test runs of the demo: a hub on a stand in two oils at three speeds and two levels, made up. */

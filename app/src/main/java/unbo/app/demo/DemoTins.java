@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import unbo.app.packing.GreaseTin;
+import unbo.app.tin.GreaseTin;
 import unbo.core.lubricant.Oil;
 import unbo.core.lubricant.Tin;
 

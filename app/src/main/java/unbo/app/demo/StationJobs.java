@@ -9,12 +9,13 @@ import unbo.app.job.Job;
 import unbo.app.job.PartMark;
 import unbo.app.job.Station;
 import unbo.app.job.StationMark.State;
-import unbo.app.packing.GreaseTin;
 import unbo.app.packing.PackRecord;
 import unbo.app.proving.FindingMark;
 import unbo.app.proving.ProveRecord;
 import unbo.app.proving.StopMark;
 import unbo.app.proving.TestRecord;
+import unbo.app.tin.GreaseTin;
+import unbo.app.tin.Taken;
 import unbo.core.grease.Duty;
 import unbo.core.verification.AccusingTest;
 import unbo.core.verification.HardStop;
@@ -204,7 +205,7 @@ final class StationJobs {
                         null,
                         OWNER,
                         null,
-                        new PackRecord.Taken(tin.getId(), tin.getName(), 14, 3, s.at()),
+                        new Taken(tin.getId(), tin.getName(), 14, 3, s.at()),
                         null,
                         null)));
   }

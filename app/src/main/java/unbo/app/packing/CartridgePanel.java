@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import unbo.app.drag.DragChoice;
+import unbo.app.drag.DragSheet;
 import unbo.app.job.Workpiece;
 import unbo.app.working.Figure;
 import unbo.app.working.WorkingView;

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import unbo.app.job.Workpiece;
+import unbo.app.tin.TinsForWork;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.NumberField;
 import unbo.core.arrangement.TurningGroups;

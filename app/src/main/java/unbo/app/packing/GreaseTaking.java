@@ -4,6 +4,8 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import unbo.app.tin.GreaseTin;
+import unbo.app.tin.Taken;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.NumberField;
 import unbo.core.units.Problem;
@@ -24,7 +26,7 @@ final class GreaseTaking {
    *
    * @param computed grams of the charges, for when nobody weighed what went in
    */
-  static Optional<PackRecord.Taken> read(
+  static Optional<Taken> read(
       Map<String, String> fields,
       List<GreaseTin> tins,
       double computed,
@@ -49,7 +51,7 @@ final class GreaseTaking {
     }
     return tin.map(
         t ->
-            new PackRecord.Taken(
+            new Taken(
                 t.getId(),
                 t.getName(),
                 grams.orElse(Math.round(computed * 10) / 10.0),

@@ -1,11 +1,11 @@
 package unbo.app.packing;
 
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
 import unbo.app.job.SheetType;
 import unbo.app.job.Station;
+import unbo.app.tin.Taken;
 import unbo.core.grease.Duty;
 import unbo.core.grease.GreaseCharge;
 
@@ -32,16 +32,6 @@ public record PackRecord(
     Taken taken,
     Regrease regrease,
     Double prescribedG) {
-
-  /**
-   * Grease out of a tin.
-   *
-   * @param tin its id
-   * @param name as it was called
-   * @param grams into the bearings, over 0
-   * @param wasted besides, what was wiped off and thrown away, 0 or more
-   */
-  public record Taken(long tin, String name, double grams, double wasted, Instant at) {}
 
   /**
    * When the grease is to be renewed, whichever comes first.

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
+import unbo.app.drag.DragSheet;
 import unbo.app.drawing.NoteText;
 import unbo.app.drawing.SectionNote;
 import unbo.app.job.Form;
@@ -20,6 +21,11 @@ import unbo.app.job.Station;
 import unbo.app.job.StationMark;
 import unbo.app.job.Workpiece;
 import unbo.app.job.Worksheet;
+import unbo.app.tin.GreaseTin;
+import unbo.app.tin.GreaseTinRepository;
+import unbo.app.tin.Taken;
+import unbo.app.tin.TinStock;
+import unbo.app.tin.TinsForWork;
 import unbo.app.web.FieldProblems;
 import unbo.app.web.Figures;
 import unbo.app.working.WorkingView;
@@ -122,7 +128,7 @@ class PackStation implements Worksheet {
     TinsForWork work = TinsForWork.of(job, form.single(), standing);
     work.problems().copyTo(problems);
     Optional<GreaseLasts> lasts = GreaseLasts.of(job, form.single(), problems);
-    Optional<PackRecord.Taken> taken =
+    Optional<Taken> taken =
         GreaseTaking.read(
             form.single(),
             withTaken(standing, record(job)),
@@ -143,7 +149,7 @@ class PackStation implements Worksheet {
 
   /** Also the tin that the record names, though it is used up meanwhile. */
   private List<GreaseTin> withTaken(List<GreaseTin> standing, PackRecord recorded) {
-    PackRecord.Taken taken = recorded.taken();
+    Taken taken = recorded.taken();
     if (taken == null || standing.stream().anyMatch(t -> t.getId() == taken.tin())) {
       return standing;
     }

@@ -24,6 +24,11 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
 import unbo.app.PageTest;
 import unbo.app.job.Job;
+import unbo.app.tin.GreaseTin;
+import unbo.app.tin.GreaseTinRepository;
+import unbo.app.tin.TinStock;
+import unbo.app.tin.TinWaste;
+import unbo.app.tin.TinWasteRepository;
 import unbo.core.lubricant.Tin;
 
 /** What jobs take out of tins, what is thrown away, and when the grease is to be renewed. */

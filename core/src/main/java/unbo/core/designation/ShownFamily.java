@@ -8,7 +8,8 @@ import unbo.core.designation.Spelling.Run;
 
 /**
  * Families that are recognised by their letters and drawn as an envelope: insert bearings {@code
- * UC205}, track rollers {@code KR22}, rod ends {@code POS8}, one-way clutches {@code HF1012}.
+ * UC205}, track rollers {@code KR22}, rod ends {@code POS8} and {@code SI8E}, one-way clutches
+ * {@code HF1012}.
  */
 final class ShownFamily implements DesignationFamily {
 
@@ -66,7 +67,12 @@ final class ShownFamily implements DesignationFamily {
     return switch (family) {
       case TRACK_ROLLER ->
           "outside " + MetricRuns.plain(bearing.outerMm()) + " mm, stud " + bore + " mm";
-      case ROD_END -> "bore " + bore + " mm; the thread is not told";
+      case ROD_END ->
+          "bore "
+              + bore
+              + " mm"
+              + (bearing.designation().endsWith("E") ? ", series E" : "")
+              + "; the thread is not told";
       default ->
           bearing.series().startsWith("HF")
               ? "shaft " + bore + " mm, width " + MetricRuns.plain(bearing.widthMm()) + " mm"

@@ -39,6 +39,8 @@ class CatalogueTest {
             "KR",
             "POS",
             "PHS",
+            "SA",
+            "SI",
             "HF",
             "HFL",
             "CSK",

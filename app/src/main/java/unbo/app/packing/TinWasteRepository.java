@@ -1,6 +1,0 @@
-package unbo.app.packing;
-
-import org.springframework.data.jpa.repository.JpaRepository;
-
-/** What left tins without a job. */
-public interface TinWasteRepository extends JpaRepository<TinWaste, Long> {}
