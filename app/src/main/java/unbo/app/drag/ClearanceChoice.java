@@ -4,11 +4,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import unbo.core.catalogue.Bearing;
+import unbo.core.contact.ElementContact;
+import unbo.core.friction.Drag;
 import unbo.core.friction.LoadSpread;
 import unbo.core.measure.Measured;
 import unbo.core.section.BearingPortrait;
 import unbo.core.section.InternalGeometry;
 import unbo.core.tolerance.InternalClearances;
+import unbo.core.working.Origin;
 
 /**
  * Bearings at another clearance than normal: a looser group, or what a fit that is too tight leaves
@@ -56,8 +59,20 @@ record ClearanceChoice(String title, String group, String price) {
     return row(bearing).orElseThrow().against(radialN, now, normal(bearing).orElseThrow().value());
   }
 
+  /** The same as a factor of the drag. */
+  Drag.Factor factor(Bearing bearing, double radialN) {
+    return new Drag.Factor(
+        Drag.On.LOAD,
+        "Drag at another clearance",
+        "z",
+        "loads of the elements together, against the usual",
+        z(bearing, radialN),
+        Origin.computed(where(bearing)),
+        "z by Stribeck’s and Sjövall’s spread of the load: stiff rings, no axial load.");
+  }
+
   /** Where the two clearances are from. */
-  String where(Bearing bearing) {
+  private String where(Bearing bearing) {
     String now =
         group.isEmpty()
             ? "−%.0f µm, our example".formatted(PRELOAD_UM)
@@ -85,6 +100,6 @@ record ClearanceChoice(String title, String group, String price) {
   }
 
   private static LoadSpread spread(InternalGeometry in) {
-    return new LoadSpread(in.perRow(), in.elementMm(), in.lengthMm().orElse(0));
+    return new LoadSpread(in.perRow(), new ElementContact(in.elementMm(), in.lengthMm().orElse(0)));
   }
 }

@@ -156,7 +156,9 @@ public record DragSheet(
         }
         Optional<Measured> z = choice.clearance().map(c -> c.z(bearing, now.radialN()));
         Working one =
-            z.map(v -> Drag.watts(with.get(), v, choice.clearance().get().where(bearing)))
+            choice
+                .clearance()
+                .map(c -> Drag.watts(with.get(), c.factor(bearing, now.radialN())))
                 .orElseGet(() -> Drag.watts(with.get()));
         watts += one.result().value();
         before += Drag.watts(without.get()).result().value();

@@ -222,7 +222,7 @@ public record VehicleDrag(
       Friction.Question asked = other.of(bearing).orElseThrow();
       Working then =
           loose(bearing)
-              .map(c -> Drag.watts(asked, c.z(bearing, now.radialN()), c.where(bearing)))
+              .map(c -> Drag.watts(asked, c.factor(bearing, now.radialN())))
               .orElseGet(() -> Drag.watts(asked));
       double less = one.result().value() - then.result().value();
       saved += less;

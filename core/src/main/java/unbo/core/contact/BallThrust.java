@@ -24,8 +24,6 @@ public record BallThrust(
   /** Both grooves at 0.52 of the ball's diameter. */
   public static final double USUAL_OSCULATION = 1.04;
 
-  private static final double PALMGREN = 4.36e-4;
-
   /**
    * @throws IllegalArgumentException for what is no bearing, or one without clearance
    */
@@ -46,7 +44,7 @@ public record BallThrust(
     return Input.exact(
         "k",
         "deflection of a ball between two raceways",
-        PALMGREN * 1e4,
+        ElementContact.POINT * 1e4,
         "10⁻⁴ in mm and N",
         Origin.table("Palmgren, steel"));
   }
@@ -92,6 +90,6 @@ public record BallThrust(
 
   /** Load of a ball whose two contacts together are squeezed by some mm. */
   double ballN(double squeezeMm) {
-    return Math.pow(squeezeMm * Math.cbrt(elementMm) / PALMGREN, 1.5);
+    return Math.pow(squeezeMm * Math.cbrt(elementMm) / ElementContact.POINT, 1.5);
   }
 }

@@ -1,5 +1,6 @@
 package unbo.core.friction;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import unbo.core.fit.Material;
@@ -7,6 +8,7 @@ import unbo.core.measure.Measured;
 import unbo.core.working.Formula;
 import unbo.core.working.Input;
 import unbo.core.working.Origin;
+import unbo.core.working.Values;
 import unbo.core.working.Working;
 
 /**
@@ -16,6 +18,8 @@ import unbo.core.working.Working;
  */
 public final class Drag {
 
+  private static final String SOURCE = "Palmgren; Harris; ISO 15312.";
+  private static final String LIMITS = "Steady running; grease run in unless said fresh.";
   private static final double PALMGREN = 0.3;
   private static final double SEAL = 0.5;
   private static final double METAL = 0.6;
@@ -24,57 +28,84 @@ public final class Drag {
 
   private Drag() {}
 
+  /** Which part of the drag a factor changes. */
+  public enum On {
+    LUBRICANT,
+    LOAD
+  }
+
+  /**
+   * What changes a part of the drag.
+   *
+   * @param title of the drag with it
+   * @param symbol of the factor in the formula
+   * @param source what it is from besides Palmgren’s moments; empty for nothing more
+   */
+  public record Factor(
+      On on,
+      String title,
+      String symbol,
+      String name,
+      Measured value,
+      Origin origin,
+      String source) {
+
+    private String formula() {
+      return on == On.LUBRICANT
+          ? "P = (" + symbol + "·M₀ + M₁ + Mₛ)·2·π·n/60"
+          : "P = (M₀ + " + symbol + "·M₁ + Mₛ)·2·π·n/60";
+    }
+
+    private Input input() {
+      return Input.of(symbol, name, value.value(), value.uncertainty(), "", origin);
+    }
+  }
+
   /** Watts. */
   public static Working watts(Friction.Question q) {
-    Friction f = Friction.of(q);
     return Working.of(
         Formula.of(
                 "Drag",
                 "W",
                 "P = (M₀ + M₁ + Mₛ)·2·π·n/60",
                 v -> (v.get("M₀") + v.get("M₁") + v.get("Mₛ")) / 1000 * perSecond(v.get("n")),
-                "Palmgren; Harris; ISO 15312.",
-                "Steady running; grease run in unless said fresh.")
+                SOURCE,
+                LIMITS)
             .by("together", "Nmm", v -> v.get("M₀") + v.get("M₁") + v.get("Mₛ")),
-        List.of(
-            moment("M₀", "lubricant, without load", f.noLoadNmm(), PALMGREN),
-            moment("M₁", "load", f.loadNmm(), PALMGREN),
-            moment("Mₛ", "seals", f.sealNmm(), SEAL),
-            Input.exact("n", "speed", q.rpm(), "rpm", Origin.entered("speed"))));
+        moments(q));
   }
 
-  /**
-   * Watts at another clearance than the usual: what the elements carry together enters the load's
-   * part.
-   *
-   * @param z of {@link LoadSpread#against}, with its doubt
-   * @param where the clearance is from, a few words
-   */
-  public static Working watts(Friction.Question q, Measured z, String where) {
-    Friction f = Friction.of(q);
+  /** Watts where a factor changes a part. */
+  public static Working watts(Friction.Question q, Factor factor) {
+    String lubricant = factor.on == On.LUBRICANT ? factor.symbol : "";
+    String load = factor.on == On.LOAD ? factor.symbol : "";
+    List<Input> inputs = new ArrayList<>(moments(q));
+    inputs.add(0, factor.input());
     return Working.of(
         Formula.of(
-            "Drag at another clearance",
+            factor.title,
             "W",
-            "P = (M₀ + z·M₁ + Mₛ)·2·π·n/60",
+            factor.formula(),
             v ->
-                (v.get("M₀") + v.get("z") * v.get("M₁") + v.get("Mₛ"))
+                (times(v, lubricant) * v.get("M₀") + times(v, load) * v.get("M₁") + v.get("Mₛ"))
                     / 1000
                     * perSecond(v.get("n")),
-            "Palmgren; Harris; ISO 15312; z by Stribeck’s and Sjövall’s spread of the load.",
-            "As drag; stiff rings, no axial load."),
-        List.of(
-            moment("M₀", "lubricant, without load", f.noLoadNmm(), PALMGREN),
-            moment("M₁", "load", f.loadNmm(), PALMGREN),
-            moment("Mₛ", "seals", f.sealNmm(), SEAL),
-            Input.of(
-                "z",
-                "loads of the elements together, against the usual",
-                z.value(),
-                z.uncertainty(),
-                "",
-                Origin.computed(where)),
-            Input.exact("n", "speed", q.rpm(), "rpm", Origin.entered("speed"))));
+            factor.source.isEmpty() ? SOURCE : SOURCE + " " + factor.source,
+            LIMITS),
+        inputs);
+  }
+
+  private static double times(Values values, String symbol) {
+    return symbol.isEmpty() ? 1 : values.get(symbol);
+  }
+
+  private static List<Input> moments(Friction.Question q) {
+    Friction f = Friction.of(q);
+    return List.of(
+        moment("M₀", "lubricant, without load", f.noLoadNmm(), PALMGREN),
+        moment("M₁", "load", f.loadNmm(), PALMGREN),
+        moment("Mₛ", "seals", f.sealNmm(), SEAL),
+        Input.exact("n", "speed", q.rpm(), "rpm", Origin.entered("speed")));
   }
 
   private static double perSecond(double rpm) {

@@ -1,6 +1,7 @@
 package unbo.core.friction;
 
 import org.hipparchus.analysis.solvers.BrentSolver;
+import unbo.core.contact.ElementContact;
 import unbo.core.measure.Measured;
 
 /**
@@ -15,13 +16,10 @@ import unbo.core.measure.Measured;
  * Limits: stiff rings, one row, steel, no axial load, no centrifugal load.
  *
  * @param elements of the row, 3 or more
- * @param elementMm diameter, over 0
- * @param lengthMm of a roller; 0 for a ball
+ * @param contact of an element with its raceways
  */
-public record LoadSpread(int elements, double elementMm, double lengthMm) {
+public record LoadSpread(int elements, ElementContact contact) {
 
-  private static final double LINE = 7.68e-5;
-  private static final double POINT = 4.36e-4;
   private static final int ANGLES = 180;
   private static final int MOST_STEPS = 200;
   private static final double EXACT_MM = 1e-9;
@@ -33,7 +31,7 @@ public record LoadSpread(int elements, double elementMm, double lengthMm) {
    * @throws IllegalArgumentException for what is no row
    */
   public LoadSpread {
-    if (!(elements >= 3 && elementMm > 0 && lengthMm >= 0)) {
+    if (elements < 3) {
       throw new IllegalArgumentException("Not a row of elements");
     }
   }
@@ -50,7 +48,7 @@ public record LoadSpread(int elements, double elementMm, double lengthMm) {
       throw new IllegalArgumentException("Not a load and a clearance");
     }
     double least = Math.max(0, clearanceMm / 2);
-    double most = least + approach(radialN);
+    double most = least + contact.approach(radialN);
     while (along(most, clearanceMm) < radialN) {
       most *= 2;
     }
@@ -69,25 +67,9 @@ public record LoadSpread(int elements, double elementMm, double lengthMm) {
     double sum = 0;
     for (int i = 0; i < ANGLES; i++) {
       double cosine = Math.cos(2 * Math.PI * (i + 0.5) / ANGLES);
-      sum += load(shiftMm * cosine - clearanceMm / 2) * (along ? cosine : 1);
+      sum += contact.load(shiftMm * cosine - clearanceMm / 2) * (along ? cosine : 1);
     }
     return sum * elements / ANGLES;
-  }
-
-  private double load(double approachMm) {
-    if (approachMm <= 0) {
-      return 0;
-    }
-    return lengthMm > 0
-        ? Math.pow(approachMm * Math.pow(lengthMm, 0.8) / LINE, 1 / 0.9)
-        : Math.pow(approachMm * Math.cbrt(elementMm) / POINT, 1.5);
-  }
-
-  /** Approach of one element that carries a load alone, mm. */
-  private double approach(double newton) {
-    return lengthMm > 0
-        ? LINE * Math.pow(newton, 0.9) / Math.pow(lengthMm, 0.8)
-        : POINT * Math.pow(newton, 2.0 / 3) / Math.cbrt(elementMm);
   }
 
   /**

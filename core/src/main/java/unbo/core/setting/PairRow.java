@@ -1,12 +1,12 @@
 package unbo.core.setting;
 
 import java.util.OptionalDouble;
+import unbo.core.contact.ElementContact;
 import unbo.core.life.RatingFromGeometry;
 
 /**
- * One row of a set pair. Load and approach of an element along its normal, both raceways together
- * (Palmgren; steel, mm and N): line contact δ = 7.68·10⁻⁵·Q^0.9/l^0.8, point contact δ =
- * 4.36·10⁻⁴·Q^(2/3)/D_w^(1/3).
+ * One row of a set pair. Load and approach of an element along its normal are those of {@link
+ * ElementContact}.
  *
  * @param elements 3 or more
  * @param elementMm diameter, over 0
@@ -17,8 +17,6 @@ import unbo.core.life.RatingFromGeometry;
 public record PairRow(
     int elements, double elementMm, double lengthMm, double angleDeg, double meanMm) {
 
-  private static final double LINE = 7.68e-5;
-  private static final double POINT = 4.36e-4;
   private static final int STEPS = 72;
 
   /**
@@ -44,17 +42,16 @@ public record PairRow(
 
   /** Load in N of an element approached by some mm; 0 for none. */
   double load(double approachMm) {
-    if (approachMm <= 0) {
-      return 0;
-    }
-    return isRoller()
-        ? Math.pow(approachMm * Math.pow(lengthMm, 0.8) / LINE, 1 / 0.9)
-        : Math.pow(approachMm * Math.cbrt(elementMm) / POINT, 1.5);
+    return contact().load(approachMm);
   }
 
   /** Power of the approach with which the load rises. */
   double power() {
-    return isRoller() ? 1 / 0.9 : 1.5;
+    return contact().power();
+  }
+
+  private ElementContact contact() {
+    return new ElementContact(elementMm, lengthMm);
   }
 
   /** Exponent of load in life: 4 of lines, 3 of points. */

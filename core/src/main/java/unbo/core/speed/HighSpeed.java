@@ -10,6 +10,7 @@ import unbo.core.friction.Friction;
 import unbo.core.friction.HeatBalance;
 import unbo.core.lubricant.Film;
 import unbo.core.lubricant.Oil;
+import unbo.core.measure.Measured;
 import unbo.core.section.InternalGeometry;
 import unbo.core.tolerance.Limits;
 import unbo.core.working.Formula;
@@ -143,31 +144,16 @@ public record HighSpeed(
     }
 
     private Working watts(double celsius) {
-      Friction f = Friction.of(q.at(work.oil.at(celsius)));
-      return Working.of(
-          Formula.of(
+      return Drag.watts(
+          q.at(work.oil.at(celsius)),
+          new Drag.Factor(
+              Drag.On.LUBRICANT,
               "Drag at that temperature",
-              "W",
-              "P = (h·M₀ + M₁ + Mₛ)·2·π·n/60",
-              v ->
-                  (v.get("h") * v.get("M₀") + v.get("M₁") + v.get("Mₛ"))
-                      / 1000
-                      * 2
-                      * Math.PI
-                      * v.get("n")
-                      / 60,
-              "Palmgren; Harris; ISO 15312.",
-              "Steady running."),
-          List.of(
-              Input.exact("h", "what the level does", work.bathFactor, "", Origin.entered("level")),
-              moment("M₀", "lubricant, without load", f.noLoadNmm(), 0.3),
-              moment("M₁", "load", f.loadNmm(), 0.3),
-              moment("Mₛ", "seals", f.sealNmm(), 0.5),
-              speed()));
-    }
-
-    private static Input moment(String symbol, String name, double nmm, double share) {
-      return Input.of(symbol, name, nmm, share * nmm, "Nmm", Origin.computed("Palmgren’s factors"));
+              "h",
+              "what the level does",
+              new Measured(work.bathFactor, 0),
+              Origin.entered("level"),
+              ""));
     }
 
     private Input speed() {

@@ -8,12 +8,13 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
+import unbo.core.contact.ElementContact;
 import unbo.core.measure.Measured;
 
 class LoadSpreadTest {
 
-  private static final LoadSpread BALLS = new LoadSpread(9, 7.94, 0);
-  private static final LoadSpread ROLLERS = new LoadSpread(13, 7.5, 9);
+  private static final LoadSpread BALLS = new LoadSpread(9, new ElementContact(7.94, 0));
+  private static final LoadSpread ROLLERS = new LoadSpread(13, new ElementContact(7.5, 9));
 
   /**
    * Without clearance half of them carry: Sjövall’s integrals are closed there. Of balls J₀ is
@@ -66,6 +67,7 @@ class LoadSpreadTest {
   void whatCarriesNothingIsRefused() {
     assertThatThrownBy(() -> BALLS.together(0, 0)).isInstanceOf(IllegalArgumentException.class);
     assertThatThrownBy(() -> BALLS.together(100, 1)).isInstanceOf(IllegalArgumentException.class);
-    assertThatThrownBy(() -> new LoadSpread(2, 5, 0)).isInstanceOf(IllegalArgumentException.class);
+    assertThatThrownBy(() -> new LoadSpread(2, new ElementContact(5, 0)))
+        .isInstanceOf(IllegalArgumentException.class);
   }
 }
