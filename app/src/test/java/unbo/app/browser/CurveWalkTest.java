@@ -3,11 +3,14 @@ package unbo.app.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.openqa.selenium.By;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import unbo.app.AppTest;
 
 /** A finger on the curve of life shows the rollers at that setting. */
+@Execution(ExecutionMode.CONCURRENT)
 class CurveWalkTest extends AppTest {
 
   @LocalServerPort private int port;

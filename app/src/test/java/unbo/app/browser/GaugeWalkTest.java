@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.api.parallel.ResourceLock;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
@@ -18,6 +20,8 @@ import unbo.core.vehicle.VehicleKind;
 
 /** A reading into the field by one key, past a lost connection; two people at one search. */
 @ResourceLock("gauge of joren")
+@Execution(ExecutionMode.CONCURRENT)
+@ResourceLock("gauge")
 class GaugeWalkTest extends AppTest {
 
   @LocalServerPort private int port;

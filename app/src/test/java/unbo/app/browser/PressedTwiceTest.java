@@ -3,6 +3,8 @@ package unbo.app.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.openqa.selenium.By;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.Actions;
@@ -11,6 +13,7 @@ import unbo.app.AppTest;
 import unbo.app.vehicle.Vehicle;
 
 /** A gloved finger presses twice: what is made is made once. */
+@Execution(ExecutionMode.CONCURRENT)
 class PressedTwiceTest extends AppTest {
 
   private static final String NAME = "Pressed twice";
