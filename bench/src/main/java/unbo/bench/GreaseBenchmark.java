@@ -18,9 +18,11 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
+import unbo.core.contact.ElementContact;
 import unbo.core.friction.Drag;
 import unbo.core.friction.Friction;
 import unbo.core.friction.Friction.Seal;
+import unbo.core.friction.LoadSpread;
 import unbo.core.grease.ChargeWorkings;
 import unbo.core.grease.Duty;
 import unbo.core.lubricant.GreaseLife;
@@ -28,6 +30,7 @@ import unbo.core.lubricant.Oil;
 import unbo.core.lubricant.Tin;
 import unbo.core.lubricant.TinChoice;
 import unbo.core.lubricant.Water;
+import unbo.core.measure.Measured;
 import unbo.core.section.BearingPortrait;
 import unbo.core.speed.HighSpeed;
 import unbo.core.tolerance.Limits;
@@ -46,6 +49,7 @@ public class GreaseBenchmark {
   private static final List<Bearing> PAIR =
       Stream.of("30206", "30204").map(n -> Catalogue.standard().find(n).orElseThrow()).toList();
   private static final Bearing BALL = Catalogue.standard().find("6205").orElseThrow();
+  private static final LoadSpread SPREAD = new LoadSpread(9, new ElementContact(7.94, 0));
   private static final Oil OIL = new Oil(100, 11.1);
   private static final List<Tin> TINS =
       IntStream.range(0, 8)
@@ -87,7 +91,7 @@ public class GreaseBenchmark {
         20);
   }
 
-  /** Charges, tins in order, drag of three choices, life of the grease: all of one hub. */
+  /** Charges, tins in order, drag of seven choices, life of the grease: all of one hub. */
   @Benchmark
   public List<Object> onePosition() {
     Stream<Object> charges =
@@ -105,14 +109,23 @@ public class GreaseBenchmark {
     TinChoice.Work work =
         new TinChoice.Work(800, 46, 60, Water.withId("dry").orElseThrow(), "lithium", Set.of());
     Stream<Object> drags =
-        Stream.of(0.3, 0.2, 0.5)
+        Stream.of(0.3, 0.2, 0.5, 0.31, 0.32)
             .flatMap(
                 fill ->
                     PAIR.stream().map(b -> Drag.watts(question(b, "tapered-roller", fill, 60))));
+    Stream<Object> clearances =
+        Stream.of(-10.0, -10.0, 22.0, 22.0)
+            .map(um -> SPREAD.against(2000, new Measured(um, 8), 12.5))
+            .map(z -> Drag.watts(question(BALL, "deep-groove-ball", 0.3, 60), factor(z)));
     return Stream.concat(
-            Stream.concat(charges, drags),
+            Stream.concat(Stream.concat(charges, drags), clearances),
             Stream.of(TinChoice.of(work, TINS), GreaseLife.hours(800 * 46, 60, 1)))
         .toList();
+  }
+
+  private static Drag.Factor factor(Measured z) {
+    return new Drag.Factor(
+        Drag.On.LOAD, "Drag at another clearance", "z", "loads", z, Origin.computed("spread"), "");
   }
 
   /** Six wheels with two bearings each, as they are and with another fill. */

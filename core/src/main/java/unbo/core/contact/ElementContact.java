@@ -41,6 +41,18 @@ public record ElementContact(double elementMm, double lengthMm) {
         : Math.pow(approachMm * Math.cbrt(elementMm) / POINT, 1.5);
   }
 
+  /** Load of an element approached by 1 mm, N: what a sum over many elements takes out of it. */
+  public double stiffness() {
+    return isRoller()
+        ? Math.pow(Math.pow(lengthMm, LENGTH_POWER) / LINE, 1 / LINE_POWER)
+        : Math.pow(Math.cbrt(elementMm) / POINT, 1.5);
+  }
+
+  /** The approach to the power with which the load rises; 0 or more. */
+  public double raised(double approachMm) {
+    return isRoller() ? Math.pow(approachMm, 1 / LINE_POWER) : approachMm * Math.sqrt(approachMm);
+  }
+
   /**
    * Approach in mm of an element that carries a load.
    *

@@ -1,5 +1,6 @@
 package unbo.core.friction;
 
+import java.util.stream.IntStream;
 import org.hipparchus.analysis.solvers.BrentSolver;
 import unbo.core.contact.ElementContact;
 import unbo.core.measure.Measured;
@@ -20,9 +21,12 @@ import unbo.core.measure.Measured;
  */
 public record LoadSpread(int elements, ElementContact contact) {
 
-  private static final int ANGLES = 180;
+  private static final int ANGLES = 90;
   private static final int MOST_STEPS = 200;
   private static final double EXACT_MM = 1e-9;
+
+  private static final double[] COSINES =
+      IntStream.range(0, ANGLES).mapToDouble(i -> Math.cos(Math.PI * (i + 0.5) / ANGLES)).toArray();
 
   /** Greatest clearance or preload that is answered, mm. */
   public static final double MOST_MM = 0.2;
@@ -63,13 +67,16 @@ public record LoadSpread(int elements, ElementContact contact) {
     return sum(shiftMm, clearanceMm, true);
   }
 
+  /** Over half of the row, whose other half is its mirror. */
   private double sum(double shiftMm, double clearanceMm, boolean along) {
     double sum = 0;
-    for (int i = 0; i < ANGLES; i++) {
-      double cosine = Math.cos(2 * Math.PI * (i + 0.5) / ANGLES);
-      sum += contact.load(shiftMm * cosine - clearanceMm / 2) * (along ? cosine : 1);
+    for (double cosine : COSINES) {
+      double approach = shiftMm * cosine - clearanceMm / 2;
+      if (approach > 0) {
+        sum += contact.raised(approach) * (along ? cosine : 1);
+      }
     }
-    return sum * elements / ANGLES;
+    return contact.stiffness() * sum * elements / COSINES.length;
   }
 
   /**

@@ -28,6 +28,7 @@ class ElementContactTest {
         new ElementContact[] {new ElementContact(7.5, 0), new ElementContact(7.5, 9)}) {
       assertThat(c.load(c.approach(newton))).isCloseTo(newton, within(1e-6 * newton));
       assertThat(c.load(-0.01)).isZero();
+      assertThat(c.load(0.02)).isCloseTo(c.stiffness() * Math.pow(0.02, c.power()), within(1e-6));
     }
   }
 
