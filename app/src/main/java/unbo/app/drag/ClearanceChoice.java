@@ -53,7 +53,7 @@ record ClearanceChoice(String title, String group, String price) {
    *
    * @param radialN over 0
    */
-  Measured z(Bearing bearing, double radialN) {
+  private Measured z(Bearing bearing, double radialN) {
     Measured now =
         group.isEmpty() ? new Measured(-PRELOAD_UM, 0) : um(bearing, group).orElseThrow();
     return row(bearing).orElseThrow().against(radialN, now, normal(bearing).orElseThrow().value());

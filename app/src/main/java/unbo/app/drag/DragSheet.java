@@ -154,15 +154,14 @@ public record DragSheet(
         if (with.isEmpty() || without.isEmpty()) {
           return Optional.empty();
         }
-        Optional<Measured> z = choice.clearance().map(c -> c.z(bearing, now.radialN()));
+        Optional<Drag.Factor> factor =
+            choice.clearance().map(c -> c.factor(bearing, now.radialN()));
         Working one =
-            choice
-                .clearance()
-                .map(c -> Drag.watts(with.get(), c.factor(bearing, now.radialN())))
-                .orElseGet(() -> Drag.watts(with.get()));
+            factor.map(f -> Drag.watts(with.get(), f)).orElseGet(() -> Drag.watts(with.get()));
+        Measured z = factor.map(Drag.Factor::value).orElse(AS_USUAL);
         watts += one.result().value();
         before += Drag.watts(without.get()).result().value();
-        doubt += changed(with.get(), without.get(), z.orElse(AS_USUAL));
+        doubt += changed(with.get(), without.get(), z);
         shown = shown == null ? one : shown;
       }
       if (shown == null) {

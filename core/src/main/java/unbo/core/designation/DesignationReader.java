@@ -49,9 +49,8 @@ public final class DesignationReader {
   private static final int MOST_OF_ONE = 60;
   private static final int LEAST_LEGIBLE = 2;
 
-  /** Three digits, or letters with one or two that stand alone, as {@code R8}. */
-  private static final Pattern NUMBER =
-      Pattern.compile("\\d{3}|\\d\\?|\\?\\d|\\b(?i:R|GE|NK|SI|SA|K)\\d");
+  /** Digits enough for a number by themselves, worn ones too. */
+  private static final Pattern DIGITS = Pattern.compile("\\d{3}|\\d\\?|\\?\\d");
 
   private static final Pattern ANOTHER_NUMBER = Pattern.compile("[A-Za-z]{0,4}\\d{3}");
 
@@ -166,7 +165,8 @@ public final class DesignationReader {
       to++;
     }
     return to == text.length() && text.substring(from).isBlank()
-        || NUMBER.matcher(text).region(from, to).find();
+        || DIGITS.matcher(text).region(from, to).find()
+        || OtherProduct.in(Marking.of(text.substring(from, to), from)).isPresent();
   }
 
   /**

@@ -36,6 +36,9 @@ final class InchBoreFamily implements DesignationFamily {
   private static final List<String> NOTES =
       List.of("A bore in inches on a metric number: measure the bore before you order.");
 
+  /** {@code 11/16} behind the closure may be November of 2016 as well: our own. */
+  private static final double OR_A_MONTH = 0.5;
+
   private static final double BY_SIXTEENTHS = 0.9;
 
   @Override
@@ -84,7 +87,9 @@ final class InchBoreFamily implements DesignationFamily {
     Matcher behind = text.indexOf('/') < 0 ? null : BEHIND.matcher(text);
     if (behind != null && behind.matches()) {
       double inches = Double.parseDouble(behind.group(2)) / Integer.parseInt(behind.group(3));
-      return plan(behind.group(1), inches).map(b -> behind(b, inches)).stream().toList();
+      double weight = behind.group(3).equals("16") ? OR_A_MONTH : 1;
+      return plan(behind.group(1), inches).map(b -> behind(b, inches).weighing(weight)).stream()
+          .toList();
     }
     Matcher sixteenths = SIXTEENTHS.matcher(text);
     return sixteenths.matches()

@@ -203,4 +203,26 @@ class ReadingLawsTest {
           .isGreaterThan(0.9);
     }
   }
+
+  /** A second number behind a comma is one of its own, however few digits its kind has. */
+  @Test
+  void whatACommaPartsIsReadApart() {
+    for (String second : List.of("MR95", "KR22", "POS8", "R8", "GE 15")) {
+      assertThat(DesignationReader.standard().read("6205-2RS, " + second).items())
+          .as(second)
+          .hasSize(2);
+    }
+    for (String more : List.of("2RS", "C3", "MT33", "ABEC 7", "TN9", "P6")) {
+      assertThat(DesignationReader.standard().read("6205, " + more).items()).as(more).hasSize(1);
+    }
+  }
+
+  /** Behind the closure sixteenths may be a month of a year: neither is claimed. */
+  @Test
+  void aMonthIsNoBoreForSure() {
+    assertThat(DesignationReader.standard().read("6203-2RS 11/16").readings().get(0).confidence())
+        .isLessThan(0.6);
+    assertThat(DesignationReader.standard().read("6203-2RS-5/8").readings().get(0).confidence())
+        .isGreaterThan(0.9);
+  }
 }
