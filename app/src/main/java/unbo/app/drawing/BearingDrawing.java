@@ -87,8 +87,19 @@ public record BearingDrawing(
   private static final double LINE = 21;
   private static final double CHARACTER = 8.4;
 
-  /** A bearing to be drawn, with what it is called. */
-  public record Subject(String name, BearingPortrait portrait) {}
+  /**
+   * A bearing to be drawn.
+   *
+   * @param name what it is called
+   * @param boreInDoubt whether its number may name another bore than is drawn
+   */
+  public record Subject(String name, BearingPortrait portrait, boolean boreInDoubt) {
+
+    /** One whose bore is known. */
+    public Subject(String name, BearingPortrait portrait) {
+      this(name, portrait, false);
+    }
+  }
 
   /** Draws. At least one subject. */
   public static BearingDrawing of(List<Subject> subjects, boolean close, Format format) {
@@ -99,6 +110,7 @@ public record BearingDrawing(
   private static final class Layout {
     private final List<String> names;
     private final List<BearingPortrait> portraits;
+    private final boolean boreInDoubt;
     private final boolean close;
     private final Format format;
     private final Scale scale;
@@ -107,6 +119,7 @@ public record BearingDrawing(
     Layout(List<Subject> subjects, boolean close, Format format) {
       this.portraits = subjects.stream().limit(MOST).map(Subject::portrait).toList();
       this.names = subjects.stream().map(Subject::name).toList();
+      this.boreInDoubt = subjects.stream().limit(MOST).anyMatch(Subject::boreInDoubt);
       this.close = close;
       this.format = format;
       this.left = 26 + COLUMN * (sizes(BORE).size() + sizes(OUTER).size());
@@ -312,7 +325,11 @@ public record BearingDrawing(
     /** How a bearing's size differs from the first one's. */
     private String differences(BearingPortrait portrait) {
       List<String> all = new ArrayList<>();
-      difference("bore", BORE, portrait, all);
+      if (boreInDoubt) {
+        all.add("bore in doubt");
+      } else {
+        difference("bore", BORE, portrait, all);
+      }
       difference("outside", OUTER, portrait, all);
       difference("width", BearingPortrait::widthMm, portrait, all);
       return all.isEmpty() ? "the same envelope" : String.join(", ", all);

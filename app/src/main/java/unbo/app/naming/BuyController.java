@@ -44,6 +44,7 @@ class BuyController {
         reading.isEmpty() && !wanted.isBlank()
             ? readings.report(wanted).problem().orElse(null)
             : null);
+    model.addAttribute("boreInDoubt", reading.filter(Reading::boreInDoubt).isPresent());
     if (reading.isPresent() && at.isPresent()) {
       Specification s = Specification.of(reading.get().bearing(), at.get());
       model.addAttribute("spec", s);

@@ -69,7 +69,10 @@ class Readings {
     }
     List<BearingDrawing.Subject> subjects = new ArrayList<>();
     readings.forEach(
-        r -> subjects.add(new BearingDrawing.Subject(ReadingRow.text(r), BearingPortrait.of(r))));
+        r ->
+            subjects.add(
+                new BearingDrawing.Subject(
+                    ReadingRow.text(r), BearingPortrait.of(r), r.boreInDoubt())));
     boolean inch = ViewPreferences.inch(model);
     model.addAttribute(
         "bench", BearingDrawing.of(subjects, close, BearingDrawing.Format.bench(inch)));

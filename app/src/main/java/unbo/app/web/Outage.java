@@ -1,7 +1,9 @@
 package unbo.app.web;
 
+import java.sql.SQLException;
 import java.sql.SQLNonTransientConnectionException;
 import java.sql.SQLTransientConnectionException;
+import org.hibernate.TransactionException;
 import org.hibernate.exception.JDBCConnectionException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.transaction.CannotCreateTransactionException;
@@ -25,10 +27,19 @@ public final class Outage {
           || t instanceof DataAccessResourceFailureException
           || t instanceof JDBCConnectionException
           || t instanceof SQLTransientConnectionException
-          || t instanceof SQLNonTransientConnectionException) {
+          || t instanceof SQLNonTransientConnectionException
+          || isEndLost(t)) {
         return true;
       }
     }
     return false;
+  }
+
+  /**
+   * Whether a transaction could not even be taken back: a connection that is lost half way is
+   * closed at once, and what is said in the end is that it is closed, not why.
+   */
+  private static boolean isEndLost(Throwable t) {
+    return t instanceof TransactionException && t.getCause() instanceof SQLException;
   }
 }

@@ -89,6 +89,17 @@ class BearingDrawingTest {
     assertThat(other.layers().get(1).differences()).isEqualTo("outside +10 mm, width +2 mm");
   }
 
+  /** What may have another bore has not the same envelope, whatever is drawn. */
+  @Test
+  void aBoreInDoubtIsSaidBesideTheDrawing() {
+    Subject doubtful = new Subject("6205-16", subject("6205").portrait(), true);
+    for (List<Subject> both :
+        List.of(List.of(subject("6205"), doubtful), List.of(doubtful, subject("6205")))) {
+      assertThat(BearingDrawing.of(both, false, Format.bench(false)).layers().get(1).differences())
+          .isEqualTo("bore in doubt");
+    }
+  }
+
   /** To scale: twice the bore is drawn twice as far from the axis. */
   @Test
   void itIsToScale() {

@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -30,6 +32,7 @@ import unbo.core.measure.Measured;
 import unbo.core.section.Section;
 import unbo.core.section.SectionBuilder;
 
+@Execution(ExecutionMode.CONCURRENT)
 class SectionDrawingTest {
 
   private static final Arrangement A1 = Arrangements.of("a1");

@@ -124,7 +124,8 @@ class ListenPageTest extends ListenTest {
                     .with(csrf()))
             .andExpect(status().is3xxRedirection())
             .andReturn();
-    Listening search = listenings.running().get(0);
+    String page = begun.getResponse().getRedirectedUrl();
+    Listening search = listenings.get(Long.parseLong(page.replaceAll("\\D", "")));
     assertThat(search.getVehicle().getId()).isEqualTo(car.getId());
     assertThat(answers(search).byTest())
         .containsEntry("sound", "growl")

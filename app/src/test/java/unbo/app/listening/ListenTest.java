@@ -3,6 +3,8 @@ package unbo.app.listening;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
@@ -12,6 +14,7 @@ import unbo.core.vehicle.VehicleKind;
 import unbo.core.vehicle.VehicleTemplate;
 
 /** What tests of a search need: to begin one, to answer, to read its page. */
+@Execution(ExecutionMode.CONCURRENT)
 abstract class ListenTest extends PageTest {
 
   @Autowired protected Listenings listenings;

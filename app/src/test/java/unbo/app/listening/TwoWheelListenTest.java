@@ -9,6 +9,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -18,6 +20,7 @@ import unbo.core.diagnosis.DiagnosisTest;
 import unbo.core.vehicle.VehicleKind;
 
 /** Searches on two and three wheels: every test opens, the measured ones are worked out. */
+@Execution(ExecutionMode.CONCURRENT)
 class TwoWheelListenTest extends PageTest {
 
   @Autowired private Listenings listenings;

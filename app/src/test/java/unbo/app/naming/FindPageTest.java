@@ -205,4 +205,17 @@ class FindPageTest extends PageTest {
     mvc.perform(get("/name/which").param("vehicle", "submarine").with(as("tuva")))
         .andExpect(status().isOk());
   }
+
+  /** Nobody orders by a bore that was not read. */
+  @Test
+  void aBoreInDoubtIsSaidWhereOneOrders() throws Exception {
+    for (String[] c : new String[][] {{"6204-16-2RS", "true"}, {"6204-2RS", "false"}}) {
+      String page =
+          mvc.perform(get("/name/buy").param("text", c[0]).param("position", "a4").with(as("tuva")))
+              .andReturn()
+              .getResponse()
+              .getContentAsString();
+      assertThat(page.contains("The bore is in doubt")).as(c[0]).isEqualTo(c[1].equals("true"));
+    }
+  }
 }

@@ -1,7 +1,10 @@
 package unbo.core.catalogue;
 
+import static java.util.stream.Collectors.groupingBy;
+import static java.util.stream.Collectors.toUnmodifiableList;
+
 import java.util.Arrays;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,9 +20,15 @@ public final class Catalogue {
 
   private static final Catalogue STANDARD = new Catalogue(load());
 
-  private final Map<String, Bearing> byDesignation = new LinkedHashMap<>();
+  private final List<Bearing> all;
+  private final Map<String, Bearing> byDesignation = new HashMap<>();
+
+  /** Asked at every key while a number is typed. */
+  private final Map<Family, List<Bearing>> byFamily;
 
   private Catalogue(List<Bearing> bearings) {
+    all = List.copyOf(bearings);
+    byFamily = all.stream().collect(groupingBy(Bearing::family, toUnmodifiableList()));
     for (Bearing bearing : bearings) {
       if (byDesignation.put(bearing.designation(), bearing) != null) {
         throw new IllegalStateException("Twice in the catalogue: " + bearing.designation());
@@ -33,11 +42,11 @@ public final class Catalogue {
   }
 
   public List<Bearing> all() {
-    return List.copyOf(byDesignation.values());
+    return all;
   }
 
   public List<Bearing> of(Family family) {
-    return byDesignation.values().stream().filter(b -> b.family() == family).toList();
+    return byFamily.getOrDefault(family, List.of());
   }
 
   /**

@@ -21,10 +21,14 @@ final class MarkingAspects {
     both(old, fresh, "hybrid", "balls", Severity.NOTE, HYBRID, STEEL_BALLS, all);
     both(old, fresh, "bore", "bore taper", Severity.IMPOSSIBLE, TAPERED, CYLINDRICAL, all);
     snapRing(old, fresh, all);
+    flange(old, fresh, all);
+    washers(old, fresh, all);
     sliding(old, fresh, all);
     both(old, fresh, "stabilised", "heat treatment", Severity.NOTE, STABLE, NOT_STABLE, all);
     pairing(old, fresh, duty, all);
     design(old, fresh, all);
+    sensor(old, fresh, all);
+    bore(old, fresh, all);
     roles(old, fresh, all);
     corner(old, fresh, all);
     return all;
@@ -105,6 +109,42 @@ final class MarkingAspects {
     all.add(new Difference("snap ring", was, is, severity, reason));
   }
 
+  private static void flange(Reading old, Reading fresh, List<Difference> all) {
+    boolean lost = old.features().contains("flange");
+    both(
+        old,
+        fresh,
+        "flange",
+        "flange of the outer ring",
+        lost ? Severity.UNSUITABLE : Severity.MATTERS,
+        "The flange stands out beyond the seat: is there room for it, and is the seat open at that"
+            + " side?",
+        "The flange located the bearing in its seat: without it the ring can go through.",
+        all);
+  }
+
+  /** Beside the cage of an axial needle bearing, where the shoulders are no raceways (ISO 3031). */
+  private static void washers(Reading old, Reading fresh, List<Difference> all) {
+    String was = washerWords(old);
+    String is = washerWords(fresh);
+    if (!was.equals(is)) {
+      all.add(
+          new Difference(
+              "washers",
+              was,
+              is,
+              Severity.MATTERS,
+              "The height must stay: as many washers as before, of the same thickness, and none"
+                  + " where the shoulders themselves are the raceways."));
+    }
+  }
+
+  private static String washerWords(Reading reading) {
+    return reading.features().contains("washers")
+        ? "two"
+        : reading.features().contains("washer") ? "one" : "none named";
+  }
+
   private static String ringWords(Reading reading) {
     return reading.features().contains("snap-ring")
         ? "groove and ring"
@@ -176,8 +216,48 @@ final class MarkingAspects {
   }
 
   /** A cone or cup alone is half of it. */
+  /** Without its ring a wheel speed sensor reads nothing, and anti-lock braking is off. */
+  private static void sensor(Reading old, Reading fresh, List<Difference> all) {
+    boolean lost = old.features().contains("sensor") && !fresh.features().contains("sensor");
+    both(
+        old,
+        fresh,
+        "sensor",
+        "sensor ring",
+        lost ? Severity.UNSUITABLE : Severity.NOTE,
+        "It has a ring for a speed sensor where the old number names none: the side with the ring"
+            + " faces the sensor.",
+        "The wheel speed sensor reads a ring in the old unit; the new number names none. Hold a"
+            + " magnet viewing card to it before it is pressed in: without the ring anti-lock braking"
+            + " does not work.",
+        all);
+  }
+
+  /** Digits that were not read may name another bore: then nothing is said of the shaft. */
+  private static void bore(Reading old, Reading fresh, List<Difference> all) {
+    boolean was = old.boreInDoubt();
+    boolean is = fresh.boreInDoubt();
+    if (was || is) {
+      all.add(
+          new Difference(
+              "bore",
+              was ? "in doubt" : "as its number says",
+              is ? "in doubt" : "as its number says",
+              Severity.CANNOT_TELL,
+              "Digits that were not read may name another bore: measure the bores of both."));
+    }
+  }
+
   private static void roles(Reading old, Reading fresh, List<Difference> all) {
-    if (!old.role().equals(fresh.role())) {
+    if (isPart(old) && isPart(fresh) && !old.role().equals(fresh.role())) {
+      all.add(
+          new Difference(
+              "parts",
+              old.role(),
+              fresh.role(),
+              Severity.IMPOSSIBLE,
+              "A cone is no cup: the one goes on the shaft, the other into the housing."));
+    } else if (!old.role().equals(fresh.role())) {
       all.add(
           new Difference(
               "parts",
@@ -196,6 +276,10 @@ final class MarkingAspects {
               Severity.MATTERS,
               "Change cone and cup together: a new cone in another series' cup does not carry."));
     }
+  }
+
+  private static boolean isPart(Reading reading) {
+    return reading.role().equals("cone") || reading.role().equals("cup");
   }
 
   /** The corner radius is in no table here and decides whether the ring seats at the fillet. */

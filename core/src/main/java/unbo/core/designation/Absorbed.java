@@ -1,11 +1,9 @@
 package unbo.core.designation;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
-import java.util.function.Predicate;
-import java.util.stream.IntStream;
-import unbo.core.designation.Part.Kind;
 
 /**
  * Drops the readings of a part of a number where another reading explains the whole of it: a cup
@@ -17,47 +15,86 @@ final class Absorbed {
   /** Our own bound: the whole must be no mere guess beside its part, such as a worn character. */
   private static final double LEAST_SHARE = 0.25;
 
-  private final List<Reading> readings;
-  private final List<BitSet> explained;
-  private final List<BitSet> bodies;
+  private final List<Candidate> all;
+  private final List<Characters> explained;
+  private final List<Characters> bodies;
 
-  private Absorbed(List<Reading> readings) {
-    this.readings = readings;
-    this.explained = readings.stream().map(r -> characters(r, k -> k != Kind.UNREAD)).toList();
-    this.bodies = readings.stream().map(r -> characters(r, Absorbed::isOfNumber)).toList();
+  /** Which characters of the marking, and how many: counted once, compared with all others. */
+  private record Characters(BitSet at, int count) {
+
+    boolean isMoreThan(Characters other) {
+      return count > other.count;
+    }
+
+    boolean holds(Characters less) {
+      for (int i = less.at.nextSetBit(0); i >= 0; i = less.at.nextSetBit(i + 1)) {
+        if (!at.get(i)) {
+          return false;
+        }
+      }
+      return true;
+    }
+  }
+
+  private Absorbed(Marking marking, List<Candidate> all) {
+    this.all = all;
+    this.explained = new ArrayList<>(all.size());
+    this.bodies = new ArrayList<>(all.size());
+    BitSet worn = worn(marking);
+    for (Candidate candidate : all) {
+      explained.add(characters(candidate.explained(), worn));
+      bodies.add(characters(candidate.body(), worn));
+    }
+  }
+
+  /** A worn character is no proof that a reading explains more than another. */
+  private static BitSet worn(Marking marking) {
+    BitSet worn = new BitSet();
+    for (int i = 0; i < marking.length(); i++) {
+      worn.set(i, marking.at(i) == '?');
+    }
+    return worn;
+  }
+
+  private static Characters characters(BitSet at, BitSet worn) {
+    at.andNot(worn);
+    return new Characters(at, at.cardinality());
   }
 
   /** What is left of the readings of one item, in the order given; a list that may be changed. */
-  static List<Reading> by(List<Reading> readings) {
-    return readings.size() < 2 ? readings : new Absorbed(readings).left();
+  static List<Candidate> by(Marking marking, List<Candidate> all) {
+    return all.size() < 2 ? all : new Absorbed(marking, all).left();
   }
 
-  private List<Reading> left() {
-    double[] scores = readings.stream().mapToDouble(Reading::confidence).toArray();
+  private List<Candidate> left() {
+    double[] scores = new double[all.size()];
+    Arrays.setAll(scores, i -> all.get(i).score());
     boolean[] gone = new boolean[scores.length];
     for (int small = 0; small < scores.length; small++) {
       int whole = wholeOf(small);
       if (whole >= 0) {
         gone[small] = true;
-        boolean same = readings.get(small).bearing().equals(readings.get(whole).bearing());
-        scores[whole] += same ? readings.get(small).confidence() : 0;
+        scores[whole] += isSame(small, whole) ? all.get(small).score() : 0;
       }
     }
-    List<Reading> left = new ArrayList<>();
+    List<Candidate> left = new ArrayList<>();
     for (int i = 0; i < scores.length; i++) {
       if (!gone[i]) {
-        left.add(readings.get(i).withConfidence(scores[i]));
+        left.add(all.get(i).scoring(scores[i]));
       }
     }
     return left;
   }
 
+  private boolean isSame(int one, int other) {
+    return all.get(one).spelling().bearing().equals(all.get(other).spelling().bearing());
+  }
+
   /** The reading that explains most of those that swallow this one; −1 for none. */
   private int wholeOf(int small) {
     int whole = -1;
-    for (int i = 0; i < readings.size(); i++) {
-      if (swallows(i, small)
-          && (whole < 0 || bodies.get(i).cardinality() > bodies.get(whole).cardinality())) {
+    for (int i = 0; i < all.size(); i++) {
+      if (swallows(i, small) && (whole < 0 || bodies.get(i).isMoreThan(bodies.get(whole)))) {
         whole = i;
       }
     }
@@ -69,38 +106,13 @@ final class Absorbed {
    * a cone with its cup, of which the other takes one and passes the other over as a code.
    */
   private boolean swallows(int whole, int small) {
-    if (readings.get(whole).confidence() < LEAST_SHARE * readings.get(small).confidence()
-        || !holds(explained.get(whole), explained.get(small))) {
-      return false;
-    }
-    boolean more = explained.get(whole).cardinality() > explained.get(small).cardinality();
+    boolean more = explained.get(whole).isMoreThan(explained.get(small));
     boolean set =
-        readings.get(whole).role().equals("set")
-            && holds(bodies.get(whole), bodies.get(small))
-            && bodies.get(whole).cardinality() > bodies.get(small).cardinality();
-    return more || set;
-  }
-
-  private static boolean isOfNumber(Kind kind) {
-    return kind != Kind.UNREAD && kind != Kind.BESIDE && kind != Kind.SUFFIX;
-  }
-
-  private static boolean holds(BitSet more, BitSet less) {
-    BitSet outside = (BitSet) less.clone();
-    outside.andNot(more);
-    return outside.isEmpty();
-  }
-
-  /** Gaps inside a number are none of its characters. */
-  private static BitSet characters(Reading reading, Predicate<Kind> which) {
-    BitSet characters = new BitSet();
-    for (Part part : reading.parts()) {
-      if (which.test(part.kind())) {
-        IntStream.range(part.start(), part.end())
-            .filter(i -> Character.isLetterOrDigit(part.text().charAt(i - part.start())))
-            .forEach(characters::set);
-      }
-    }
-    return characters;
+        all.get(whole).spelling().role().equals("set")
+            && bodies.get(whole).isMoreThan(bodies.get(small))
+            && bodies.get(whole).holds(bodies.get(small));
+    return (more || set)
+        && all.get(whole).score() >= LEAST_SHARE * all.get(small).score()
+        && explained.get(whole).holds(explained.get(small));
   }
 }

@@ -6,7 +6,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import unbo.core.catalogue.Family;
 import unbo.core.units.Problem;
@@ -49,15 +49,11 @@ public final class DesignationReader {
   private static final int MOST_OF_ONE = 60;
   private static final int LEAST_LEGIBLE = 2;
 
-  /** Digits enough for a number by themselves, worn ones too. */
-  private static final Pattern DIGITS = Pattern.compile("\\d{3}|\\d\\?|\\?\\d");
-
-  private static final Pattern ANOTHER_NUMBER = Pattern.compile("[A-Za-z]{0,4}\\d{3}");
-
   /** Families that make a spelling out of what is marked. */
   private final List<DesignationFamily> decoding;
 
   private final SpellingTrie spellings;
+  private final TextParts parts;
   private final Map<DesignationFamily, LetterReader> letters = new IdentityHashMap<>();
   private final Map<Spelling, DesignationFamily> owners = new IdentityHashMap<>();
 
@@ -77,6 +73,7 @@ public final class DesignationReader {
       all.addAll(own);
     }
     this.spellings = SpellingTrie.of(all);
+    this.parts = new TextParts(spellings);
   }
 
   /** The reader of all families that ship; to index their spellings takes milliseconds, once. */
@@ -125,151 +122,88 @@ public final class DesignationReader {
     if (text.length() > LONGEST) {
       return new ReadingReport(text, List.of(), List.of(), List.of(), Optional.of(tooLong(text)));
     }
-    List<ReadingReport.Item> items = setsApart(setsTogether(text, items(text)));
+    List<MarkedItem> items = parts.of(text);
     List<Reading> readings = new ArrayList<>();
     for (int i = 0; i < Math.min(items.size(), MOST_ITEMS); i++) {
-      readings.addAll(readItem(text, items.get(i), i));
+      readings.addAll(readItem(text, items.get(i).marking(), i));
     }
     List<String> next = continuations(items);
     return new ReadingReport(
-        text, items, List.copyOf(readings), next, problem(items, readings, next));
+        text,
+        items.stream().map(MarkedItem::item).toList(),
+        List.copyOf(readings),
+        next,
+        problem(items, readings, next));
   }
 
-  private static List<ReadingReport.Item> items(String text) {
-    List<ReadingReport.Item> items = new ArrayList<>();
-    int at = 0;
-    while (at < text.length()) {
-      if (parts(text, at)) {
-        at++;
-        continue;
-      }
-      int from = at;
-      while (at < text.length() && !parts(text, at)) {
-        at++;
-      }
-      String item = text.substring(from, at);
-      if (!item.isBlank()) {
-        items.add(new ReadingReport.Item(from, at, item));
-      }
-    }
-    return items;
-  }
-
-  /**
-   * Whether a number of its own stands before the next mark: {@code 6205, 2RS} is one number,
-   * {@code 6205, 6206} are two.
-   */
-  private static boolean isNumberBefore(String text, int from) {
-    int to = from;
-    while (to < text.length() && ";,\n\r".indexOf(text.charAt(to)) < 0) {
-      to++;
-    }
-    return to == text.length() && text.substring(from).isBlank()
-        || DIGITS.matcher(text).region(from, to).find()
-        || OtherProduct.in(Marking.of(text.substring(from, to), from)).isPresent();
-  }
-
-  /**
-   * Whether a number ends here: at a mark with another one behind it, before a stroke or a plus
-   * between spaces, or at a plus that is glued to the next number, as of a sleeve.
-   */
-  private static boolean parts(String text, int at) {
-    return switch (text.charAt(at)) {
-      case ';', ',', '\n', '\r' -> isNumberBefore(text, at + 1);
-      case ' ' -> text.startsWith(" / ", at) || text.startsWith(" + ", at);
-      case '+' -> ANOTHER_NUMBER.matcher(text).region(at + 1, text.length()).lookingAt();
-      default -> false;
-    };
-  }
-
-  /** {@code LM67048 / LM67010}: a cone and its cup are one bearing, whatever stands between. */
-  private List<ReadingReport.Item> setsTogether(String text, List<ReadingReport.Item> items) {
-    List<ReadingReport.Item> all = new ArrayList<>();
-    for (ReadingReport.Item item : items) {
-      ReadingReport.Item last = all.isEmpty() ? null : all.get(all.size() - 1);
-      if (last != null && isSet(last, text.substring(last.start(), item.end()))) {
-        String both = text.substring(last.start(), item.end());
-        all.set(all.size() - 1, new ReadingReport.Item(last.start(), item.end(), both));
-      } else {
-        all.add(item);
-      }
-    }
-    return all;
-  }
-
-  /** Whether a set goes on behind the item that it begins with. */
-  private boolean isSet(ReadingReport.Item first, String both) {
-    int alone = Marking.of(first.text(), first.start()).length();
-    return setAt(Marking.of(both, first.start()), 0) > alone;
-  }
-
-  /** Where the cone with its cup ends that is written exactly from a place on; 0 for none. */
-  private int setAt(Marking marking, int from) {
-    return spellings.from(marking, from).stream()
-        .filter(s -> s.joinsTwoNumbers() && s.match(marking, from) == 1)
-        .mapToInt(s -> from + s.length())
-        .max()
-        .orElse(0);
-  }
-
-  /** {@code LM11949/10 LM11749/10}: two cones with their cups in a row are two bearings. */
-  private List<ReadingReport.Item> setsApart(List<ReadingReport.Item> items) {
-    if (items.stream().noneMatch(i -> i.text().indexOf('/') >= 0)) {
-      return items;
-    }
-    List<ReadingReport.Item> all = new ArrayList<>();
-    for (ReadingReport.Item item : items) {
-      Marking marking = Marking.of(item.text(), item.start());
-      int end = setAt(marking, 0);
-      boolean two =
-          end > 0
-              && end < marking.length()
-              && marking.separatorBefore(end) == ' '
-              && setAt(marking, end) == marking.length();
-      if (two) {
-        int cut = marking.place(end);
-        String first = item.text().substring(0, cut - item.start());
-        all.add(new ReadingReport.Item(item.start(), cut, first));
-        all.add(new ReadingReport.Item(cut, item.end(), item.text().substring(first.length())));
-      } else {
-        all.add(item);
-      }
-    }
-    return all;
-  }
-
-  private List<Reading> readItem(String text, ReadingReport.Item item, int number) {
-    Marking marking = Marking.of(item.text(), item.start());
+  private List<Reading> readItem(String text, Marking marking, int number) {
     if (isTooWorn(marking)) {
       return List.of();
     }
-    List<Reading> found = new ArrayList<>();
-    ItemReader reader = new ItemReader(text, marking, number);
+    List<Candidate> found = new ArrayList<>();
+    ItemReader reader = new ItemReader(marking);
     int other = OtherProduct.beginsIn(marking);
     for (int from : starts(marking)) {
-      if (from >= other) {
+      if (from >= other || from > 0 && hasWhole(found)) {
         break;
       }
-      for (Spelling spelling : spellings.from(marking, from)) {
+      readFrom(marking, from, reader, found);
+    }
+    return likeliest(text, marking, number, Absorbed.by(marking, found));
+  }
+
+  /** Where one spelling is all that is marked, those of its parts are not read. */
+  private void readFrom(Marking marking, int from, ItemReader reader, List<Candidate> found) {
+    List<Spelling> rows = spellings.from(marking, from);
+    int left = marking.length() - from;
+    readAll(rows, from, s -> s.length() == left, reader, found);
+    if (!hasWhole(found)) {
+      readAll(rows, from, s -> s.length() < left, reader, found);
+    }
+    for (DesignationFamily family : decoding) {
+      for (Spelling spelling : family.decoded(marking, from)) {
+        reader.readAt(letters.get(family), spelling, from, found);
+      }
+    }
+  }
+
+  private void readAll(
+      List<Spelling> rows,
+      int from,
+      Predicate<Spelling> which,
+      ItemReader reader,
+      List<Candidate> found) {
+    for (Spelling spelling : rows) {
+      if (which.test(spelling)) {
         reader.readAt(letters.get(owners.get(spelling)), spelling, from, found);
       }
-      for (DesignationFamily family : decoding) {
-        for (Spelling spelling : family.decoded(marking, from)) {
-          reader.readAt(letters.get(family), spelling, from, found);
-        }
+    }
+  }
+
+  /** Whether all that is marked is explained by one number: there is no other one inside it. */
+  private static boolean hasWhole(List<Candidate> found) {
+    for (Candidate candidate : found) {
+      if (candidate.isWhole()) {
+        return true;
       }
     }
-    found = Absorbed.by(found);
-    found.sort(Comparator.comparingDouble(Reading::confidence).reversed());
+    return false;
+  }
+
+  /** The readings of one item, the likeliest first, each with its share. */
+  private static List<Reading> likeliest(
+      String text, Marking marking, int number, List<Candidate> found) {
+    found.sort(Comparator.comparingDouble(Candidate::score).reversed());
     double sum = NONE_OF_THESE;
-    for (Reading reading : found) {
-      sum += reading.confidence();
+    for (Candidate candidate : found) {
+      sum += candidate.score();
     }
     double share = Math.max(1, sum);
-    return found.stream()
-        .limit(MOST_OF_ONE)
-        .map(r -> r.withConfidence(r.confidence() / share))
-        .toList();
+    List<Reading> readings = new ArrayList<>();
+    for (Candidate candidate : found.subList(0, Math.min(found.size(), MOST_OF_ONE))) {
+      readings.add(candidate.reading(text, marking, number, candidate.score() / share));
+    }
+    return readings;
   }
 
   /**
@@ -284,12 +218,12 @@ public final class DesignationReader {
   /** Where a number may begin: at each piece, and behind a few letters or a count glued to it. */
   private static List<Integer> starts(Marking marking) {
     List<Integer> starts = new ArrayList<>();
-    List<Token> tokens = Token.of(marking, 0, marking.length());
+    List<Token> tokens = marking.tokensFrom(0);
     for (int t = 0; t < tokens.size(); t++) {
       Token token = tokens.get(t);
       int at = token.from();
-      boolean digits = token.hasDigit(marking);
-      boolean next = t + 1 < tokens.size() && tokens.get(t + 1).hasDigit(marking);
+      boolean digits = token.hasDigit();
+      boolean next = t + 1 < tokens.size() && tokens.get(t + 1).hasDigit();
       if (digits || next) {
         starts.add(at);
       }
@@ -334,12 +268,11 @@ public final class DesignationReader {
     return 0;
   }
 
-  private List<String> continuations(List<ReadingReport.Item> items) {
+  private List<String> continuations(List<MarkedItem> items) {
     if (items.isEmpty()) {
       return List.of();
     }
-    ReadingReport.Item last = items.get(items.size() - 1);
-    String typed = Marking.of(last.text(), last.start()).characters();
+    String typed = items.get(items.size() - 1).marking().characters();
     if (typed.length() < 2) {
       return List.of();
     }
@@ -350,16 +283,16 @@ public final class DesignationReader {
         .toList();
   }
 
-  private static Optional<Problem> otherKind(List<ReadingReport.Item> items) {
+  private static Optional<Problem> otherKind(List<MarkedItem> items) {
     return items.stream()
-        .map(i -> OtherProduct.in(Marking.of(i.text(), i.start())))
+        .map(i -> OtherProduct.in(i.marking()))
         .flatMap(Optional::stream)
         .findFirst();
   }
 
   /** What to say of a text that names a kind of bearing which is not read; empty for all else. */
   public static Optional<Problem> otherKind(String text) {
-    return otherKind(items(text));
+    return otherKind(TextParts.apart(text));
   }
 
   private static Problem tooLong(String text) {
@@ -370,14 +303,14 @@ public final class DesignationReader {
   }
 
   private static Optional<Problem> problem(
-      List<ReadingReport.Item> items, List<Reading> readings, List<String> next) {
+      List<MarkedItem> items, List<Reading> readings, List<String> next) {
     if (items.isEmpty() || !readings.isEmpty() || !next.isEmpty()) {
       return Optional.empty();
     }
-    if (items.stream().allMatch(i -> isTooWorn(Marking.of(i.text(), i.start())))) {
+    if (items.stream().allMatch(i -> isTooWorn(i.marking()))) {
       return Optional.of(
           new Problem(
-              items.get(0).text(),
+              items.get(0).item().text(),
               "Too few characters are legible.",
               "Type at least two that can be read, or measure the bearing and enter its size."));
     }
@@ -387,7 +320,7 @@ public final class DesignationReader {
     }
     return Optional.of(
         new Problem(
-            items.get(0).text(),
+            items.get(0).item().text(),
             "No bearing number of the families read here.",
             "Look for a run such as 30206 or 6205; a worn character is typed as ?."));
   }

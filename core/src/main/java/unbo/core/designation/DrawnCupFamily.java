@@ -59,11 +59,14 @@ final class DrawnCupFamily implements DesignationFamily {
     if (first != 'H' && first != 'B') {
       return List.of();
     }
-    Matcher m = NUMBER.matcher(Token.of(marking, from, marking.length()).get(0).text(marking));
+    Matcher m = NUMBER.matcher(marking.tokensFrom(from).get(0).text());
     return m.lookingAt() ? unlisted(m.group(1), m.group(2), m.group(3)) : List.of();
   }
 
   private static List<Spelling> unlisted(String letters, String over, String wide) {
+    if (Catalogue.standard().find(letters + over + wide).isPresent()) {
+      return List.of();
+    }
     double bore = Integer.parseInt(over);
     double width = Integer.parseInt(wide);
     List<Bearing> alike =
@@ -71,11 +74,10 @@ final class DrawnCupFamily implements DesignationFamily {
             .filter(b -> b.boreMm() == bore)
             .toList();
     List<Double> outsides = alike.stream().map(Bearing::outerMm).distinct().toList();
-    boolean known = alike.stream().anyMatch(b -> b.designation().equals(letters + over + wide));
     double widest = alike.stream().mapToDouble(Bearing::widthMm).max().orElse(0);
     double narrowest = alike.stream().mapToDouble(Bearing::widthMm).min().orElse(0);
     boolean plausible = width >= narrowest && width <= widest + SEAL_ROOM;
-    return known || outsides.size() != 1 || !plausible
+    return outsides.size() != 1 || !plausible
         ? List.of()
         : List.of(spelling(derived(letters, over + wide, bore, outsides.get(0), width)));
   }

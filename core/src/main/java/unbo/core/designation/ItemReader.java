@@ -1,6 +1,6 @@
 package unbo.core.designation;
 
-import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import unbo.core.catalogue.Family;
@@ -14,31 +14,37 @@ final class ItemReader {
   /** Less is not worth a line. */
   private static final double LEAST_SCORE = 0.002;
 
-  private final String text;
   private final Marking marking;
-  private final int number;
-  private final Map<Place, SuffixRun> before = new HashMap<>();
-  private final Map<Place, List<SuffixRun>> behind = new HashMap<>();
+  private final Map<LetterReader, Around> around = new IdentityHashMap<>();
+  private final Boolean[] ofAnotherKind;
 
-  private record Place(LetterReader letters, int at, boolean miniature) {}
+  /** What one family takes the letters for that stand before and behind each place. */
+  private static final class Around {
+    private final SuffixRun[] before;
+    private final List<SuffixRun>[] behind;
+    private final List<SuffixRun>[] behindMiniature;
 
-  /**
-   * A reader of one item.
-   *
-   * @param text the whole text
-   * @param marking the characters of the item
-   * @param number which item of the text it is, from 0
-   */
-  ItemReader(String text, Marking marking, int number) {
-    this.text = text;
-    this.marking = marking;
-    this.number = number;
+    @SuppressWarnings("unchecked") // arrays of lists that nobody else sees
+    Around(int places) {
+      before = new SuffixRun[places];
+      behind = new List[places];
+      behindMiniature = new List[places];
+    }
   }
 
-  /** Adds the readings of a spelling that begins at a character, if it matches there. */
-  void readAt(LetterReader letters, Spelling spelling, int from, List<Reading> found) {
+  /** A reader of the characters of one item. */
+  ItemReader(Marking marking) {
+    this.marking = marking;
+    this.ofAnotherKind = new Boolean[marking.length() + 1];
+  }
+
+  /** Adds what may be read of a spelling that begins at a character, if it matches there. */
+  void readAt(LetterReader letters, Spelling spelling, int from, List<Candidate> found) {
     double match = spelling.match(marking, from);
     if (match <= 0) {
+      return;
+    }
+    if (isOfAnotherKind(from)) {
       return;
     }
     SuffixRun before = before(letters, from);
@@ -47,28 +53,53 @@ final class ItemReader {
     }
     int end = from + spelling.length();
     double start = match * before.weight();
+    if (start < LEAST_SCORE) {
+      return;
+    }
     for (SuffixRun run : behind(letters, end, spelling.bearing().boreMm())) {
-      SuffixRun behind = spelling.hasBoreBehind() ? run.withBoreIn() : run;
+      SuffixRun behind =
+          spelling.hasBoreBehind()
+              ? run.withBoreIn()
+              : run.withOwnSizesOf(spelling.bearing(), marking);
       double score = start * behind.weight();
       if (score >= LEAST_SCORE && !isGluedToLoose(spelling, marking, end, behind)) {
-        ReadingBuilder builder = new ReadingBuilder(text, marking, number);
-        builder.addRun(before, Part.Kind.PREFIX);
-        builder.addBody(spelling, from, match);
-        builder.addRun(behind, Part.Kind.SUFFIX);
-        found.add(builder.build(spelling, score));
+        found.add(new Candidate(spelling, from, match, before, behind, score));
       }
     }
   }
 
+  private Around around(LetterReader letters) {
+    Around known = around.get(letters);
+    if (known == null) {
+      known = new Around(marking.length() + 1);
+      around.put(letters, known);
+    }
+    return known;
+  }
+
   private SuffixRun before(LetterReader letters, int from) {
-    return before.computeIfAbsent(
-        new Place(letters, from, false), p -> letters.before(marking, from));
+    SuffixRun[] known = around(letters).before;
+    if (known[from] == null) {
+      known[from] = letters.before(marking, from);
+    }
+    return known[from];
   }
 
   private List<SuffixRun> behind(LetterReader letters, int end, double boreMm) {
     boolean miniature = LetterReader.isMiniature(boreMm);
-    return behind.computeIfAbsent(
-        new Place(letters, end, miniature), p -> letters.behind(marking, end, miniature));
+    Around around = around(letters);
+    List<SuffixRun>[] known = miniature ? around.behindMiniature : around.behind;
+    if (known[end] == null) {
+      known[end] = letters.behind(marking, end, miniature);
+    }
+    return known[end];
+  }
+
+  private boolean isOfAnotherKind(int from) {
+    if (ofAnotherKind[from] == null) {
+      ofAnotherKind[from] = isOfAnotherKind(marking, from);
+    }
+    return ofAnotherKind[from];
   }
 
   /**
@@ -79,7 +110,7 @@ final class ItemReader {
    */
   private static boolean mayStandBehind(
       SuffixRun before, Spelling spelling, Marking marking, int from) {
-    if (spelling.isLoose() && before.hasUnread() || isOfAnotherKind(marking, from)) {
+    if (spelling.isLoose() && before.hasUnread()) {
       return false;
     }
     if (from == 0 || marking.separatorBefore(from) != 0) {
@@ -116,9 +147,8 @@ final class ItemReader {
       return false;
     }
     String letters = marking.characters().substring(start, from);
-    return OtherProduct.named(
-            letters, Token.of(marking, from, marking.length()).get(0).text(marking))
-        .isPresent();
+    return OtherProduct.isWord(letters)
+        && OtherProduct.named(letters, marking.tokensFrom(from).get(0).text()).isPresent();
   }
 
   private static boolean isOfDigits(Family family) {

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import unbo.core.catalogue.Family;
 import unbo.core.designation.SuffixRun.Piece;
 
@@ -45,7 +47,9 @@ final class LetterReader {
     Family of = family.family();
     return new LetterReader(
         of,
-        Suffix.of(Suffix.Place.PREFIX, of),
+        Stream.of(Suffix.Place.PREFIX, Suffix.Place.GLUED_PREFIX)
+            .flatMap(place -> Suffix.of(place, of).stream())
+            .toList(),
         Suffix.of(Suffix.Place.SUFFIX, of).stream().filter(family::has).toList());
   }
 
@@ -60,7 +64,7 @@ final class LetterReader {
     if (end == marking.length()) {
       return all;
     }
-    for (Token token : joined(marking, Token.of(marking, end, marking.length()))) {
+    for (Token token : joined(marking, marking.tokensFrom(end))) {
       List<SuffixRun> next = behind(marking, token, miniature);
       all = product(all, isClassed(all) && isLoneDesign(next) ? List.of(lone(token)) : next);
     }
@@ -68,20 +72,23 @@ final class LetterReader {
   }
 
   private static boolean isClassed(List<SuffixRun> runs) {
-    return runs.stream()
-        .flatMap(r -> r.pieces().stream())
-        .anyMatch(p -> p.suffix() != null && isClassOrClearance(p.suffix()));
+    return anySays(runs, LetterReader::isClassOrClearance);
   }
 
   /** A design stands before class and clearance: a letter behind them is its maker’s own. */
   private static boolean isLoneDesign(List<SuffixRun> runs) {
-    return runs.stream()
-        .flatMap(r -> r.pieces().stream())
-        .anyMatch(
-            p ->
-                p.suffix() != null
-                    && p.suffix().spelling().length() == 1
-                    && p.suffix().value().equals("design"));
+    return anySays(runs, s -> s.spelling().length() == 1 && s.value().equals("design"));
+  }
+
+  private static boolean anySays(List<SuffixRun> runs, Predicate<Suffix> what) {
+    for (SuffixRun run : runs) {
+      for (Piece piece : run.pieces()) {
+        if (piece.suffix() != null && what.test(piece.suffix())) {
+          return true;
+        }
+      }
+    }
+    return false;
   }
 
   private static SuffixRun lone(Token token) {
@@ -94,7 +101,7 @@ final class LetterReader {
       return SuffixRun.NOTHING;
     }
     List<Piece> pieces = new ArrayList<>();
-    List<Token> tokens = Token.of(marking, 0, from);
+    List<Token> tokens = marking.tokensBefore(from);
     for (int i = 0; i < tokens.size(); i++) {
       boolean two =
           i + 1 < tokens.size()
@@ -108,48 +115,49 @@ final class LetterReader {
 
   /** {@code 2 x}. */
   private static boolean isCount(Marking marking, Token token, Token next) {
-    return token.isDigits(marking) && next.text(marking).equals("X");
+    return token.isDigits() && next.text().equals("X");
   }
 
   /** {@code LOT 240317}: a number that says itself that it is not the bearing's. */
   private static boolean isLabelled(Marking marking, Token token, Token next) {
-    return LABELS.contains(token.text(marking)) && next.isDigits(marking);
+    return LABELS.contains(token.text()) && next.isDigits();
   }
 
   /** {@code x 2}. */
   private static boolean isTimes(Marking marking, Token token, Token next) {
-    return token.separator() != 0 && token.text(marking).equals("X") && next.isDigits(marking);
+    return token.separator() != 0 && token.text().equals("X") && next.isDigits();
   }
 
-  /** {@code 5/8}, {@code 10/23}: digits, a stroke, digits, parted from the number. */
-  private static boolean isFraction(Marking marking, Token token, Token next) {
+  /** {@code 5/8}, {@code 10/23}, {@code 12.7}: digits, a sign, digits, parted from the number. */
+  private static boolean isJoinedBy(char sign, Marking marking, Token token, Token next) {
+    int most = sign == '/' ? 4 : 3;
     return token.separator() != 0
-        && token.separator() != '/'
-        && next.separator() == '/'
-        && token.isDigits(marking)
-        && next.isDigits(marking)
+        && token.separator() != sign
+        && next.separator() == sign
+        && token.isDigits()
+        && next.isDigits()
         && token.to() - token.from() <= 2
-        && next.to() - next.from() <= 4;
+        && next.to() - next.from() <= most;
   }
 
   private Piece before(Marking marking, Token token, boolean adjacent) {
-    String text = token.text(marking);
+    String text = token.text();
     boolean glued = adjacent && marking.separatorBefore(token.to()) == 0;
     if (adjacent) {
       for (Suffix prefix : prefixes.startingWith(text.charAt(0))) {
-        if (prefix.spelling().equals(text)) {
+        if (prefix.spelling().equals(text) && (glued || prefix.place() == Suffix.Place.PREFIX)) {
           return Piece.known(token.from(), prefix);
         }
       }
     }
     if (adjacent && !glued && text.length() == 1) {
-      String behind = Token.of(marking, token.to(), marking.length()).get(0).text(marking);
+      String behind = marking.tokensFrom(token.to()).get(0).text();
       if (OtherProduct.named(text, behind).isPresent()) {
-        return Piece.shaped(token.from(), token.to(), TokenShape.of(TokenShape.Place.KIND, text));
+        return shaped(marking, token, TokenShape.Place.KIND, text);
       }
     }
     TokenShape.Place place = glued ? TokenShape.Place.GLUED : TokenShape.Place.BEFORE;
-    return Piece.shaped(token.from(), token.to(), TokenShape.of(place, text));
+    return shaped(marking, token, place, text);
   }
 
   /** {@code 2 RS}, {@code C 3}, {@code ABEC 5}: parted on the ring, one thing in the tables. */
@@ -159,12 +167,22 @@ final class LetterReader {
       boolean joins =
           i + 1 < tokens.size()
               && (joins(marking, tokens.get(i), tokens.get(i + 1))
-                  || isFraction(marking, tokens.get(i), tokens.get(i + 1))
+                  || isJoinedBy('/', marking, tokens.get(i), tokens.get(i + 1))
+                  || isJoinedBy('.', marking, tokens.get(i), tokens.get(i + 1))
                   || isTimes(marking, tokens.get(i), tokens.get(i + 1))
                   || isLabelled(marking, tokens.get(i), tokens.get(i + 1)));
-      all.add(joins ? tokens.get(i).with(tokens.get(++i)) : tokens.get(i));
+      Token token = joins ? tokens.get(i).with(tokens.get(++i)) : tokens.get(i);
+      boolean measured = i + 1 < tokens.size() && isMeasured(token, tokens, i + 1);
+      all.add(measured ? token.with(tokens.get(++i)) : token);
     }
     return all;
+  }
+
+  /** {@code 25 mm}. */
+  private static boolean isMeasured(Token token, List<Token> tokens, int unit) {
+    return token.separator() != 0
+        && token.isDigits()
+        && MarkedSize.isUnit(tokens.get(unit).text(), unit == tokens.size() - 1);
   }
 
   private boolean joins(Marking marking, Token token, Token next) {
@@ -175,13 +193,12 @@ final class LetterReader {
     if (length > LONGEST_PARTED) {
       return false;
     }
-    List<Suffix> alone = exact(token.text(marking));
+    List<Suffix> alone = exact(token.text());
     boolean whole =
         !alone.isEmpty()
             && (token.to() - token.from() > 1
                 || alone.stream().anyMatch(s -> s.kind() == Suffix.Kind.ANGLE));
-    return !whole
-        && exact(token.with(next).text(marking)).stream().anyMatch(LetterReader::isParted);
+    return !whole && exact(token.with(next).text()).stream().anyMatch(LetterReader::isParted);
   }
 
   private static boolean isParted(Suffix suffix) {
@@ -201,7 +218,7 @@ final class LetterReader {
   }
 
   private List<SuffixRun> behind(Marking marking, Token token, boolean miniature) {
-    String text = token.text(marking);
+    String text = token.text();
     List<SuffixRun> known = new ArrayList<>();
     for (Suffix suffix : exact(text)) {
       if (miniature || !suffix.isForMiniatures()) {
@@ -319,37 +336,65 @@ final class LetterReader {
 
   /** A word must stand free; what is glued or hyphened on may be anything. */
   private static Piece shaped(Marking marking, Token token, String text) {
-    boolean digitFirst = Character.isDigit(text.charAt(0));
     if (token.separator() == 0) {
-      return Piece.shaped(
-          token.from(), token.to(), TokenShape.of(TokenShape.Place.GLUED_BEHIND, text));
+      return shaped(marking, token, TokenShape.Place.GLUED_BEHIND, text);
     }
-    int stroke = stroke(marking, token);
-    if (stroke > 0 && token.isDigits(marking)) {
-      int at = stroke - token.from();
-      String fraction = text.substring(0, at) + "/" + text.substring(at);
-      return Piece.shaped(
-          token.from(), token.to(), TokenShape.of(TokenShape.Place.FRACTION, fraction));
+    if (Character.isDigit(text.charAt(0))
+        && MarkedSize.of(marking, token.from(), token.to()).filter(MarkedSize::hasUnit).isPresent()
+        && isSure(marking, token)) {
+      return shaped(marking, token, TokenShape.Place.MEASURE, text);
     }
-    if (token.separator() == '.' && token.isDigits(marking)) {
-      return Piece.shaped(token.from(), token.to(), TokenShape.of(TokenShape.Place.POINT, text));
+    if (token.isDigits()) {
+      return digits(marking, token, text);
     }
     if (token.separator() == '/') {
-      return TokenShape.find(TokenShape.Place.SLASH, text)
+      return marking
+          .shapes()
+          .find(TokenShape.Place.SLASH, text)
           .map(s -> Piece.shaped(token.from(), token.to(), s))
           .orElseGet(() -> unread(token));
     }
-    TokenShape shape = TokenShape.of(TokenShape.Place.BEHIND, text);
-    boolean word = shape.kind() == SuffixRun.Kind.WORD && !digitFirst;
+    TokenShape shape = marking.shapes().of(TokenShape.Place.BEHIND, text);
+    boolean word = shape.kind() == SuffixRun.Kind.WORD && !Character.isDigit(text.charAt(0));
     return token.isDetached() || !word
         ? Piece.shaped(token.from(), token.to(), shape)
         : unread(token);
   }
 
-  /** Where a stroke stands inside a piece that was joined; 0 for none. */
-  private static int stroke(Marking marking, Token token) {
+  /** A fraction alone may be a date; its own rows say so. */
+  private static boolean isSure(Marking marking, Token token) {
+    return !token.isDigits() || marking.hasInchSignBehind(token.to());
+  }
+
+  private static Piece shaped(Marking marking, Token token, TokenShape.Place place, String text) {
+    return Piece.shaped(token.from(), token.to(), marking.shapes().of(place, text));
+  }
+
+  /** What digits may be is told by the sign inside them, or before them. */
+  private static Piece digits(Marking marking, Token token, String text) {
+    int inside = signInside(marking, token);
+    if (inside > 0) {
+      char sign = marking.separatorBefore(inside);
+      int at = inside - token.from();
+      String spelled = text.substring(0, at) + sign + text.substring(at);
+      return shaped(
+          marking,
+          token,
+          sign == '/' ? TokenShape.Place.FRACTION : TokenShape.Place.DECIMAL,
+          spelled);
+    }
+    return switch (token.separator()) {
+      case '.' -> shaped(marking, token, TokenShape.Place.POINT, text);
+      case '/' -> shaped(marking, token, TokenShape.Place.SLASH, text);
+      case '-' -> shaped(marking, token, TokenShape.Place.DASH, text);
+      default -> shaped(marking, token, TokenShape.Place.BEHIND, text);
+    };
+  }
+
+  /** Where a stroke or a point stands inside a piece that was joined; 0 for none. */
+  private static int signInside(Marking marking, Token token) {
     for (int i = token.from() + 1; i < token.to(); i++) {
-      if (marking.separatorBefore(i) == '/') {
+      if (marking.separatorBefore(i) != 0) {
         return i;
       }
     }

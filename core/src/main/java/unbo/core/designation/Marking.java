@@ -1,5 +1,10 @@
 package unbo.core.designation;
 
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.Collections;
+import java.util.List;
+
 /**
  * The characters of a marking that carry meaning: letters, digits and {@code ?}, upper case, each
  * knowing where it stood and which separator came before it.
@@ -9,9 +14,15 @@ final class Marking {
   /** How far Unicode sets the full-width forms behind the plain ones. */
   private static final int FULL_WIDTH = 0xFEE0;
 
+  private static final String INCH_SIGNS = "\"″”";
+
   private String characters = "";
   private final int[] places;
   private final char[] separators;
+  private final BitSet inchSigns = new BitSet();
+  private final Shapes shapes = new Shapes();
+  private List<List<Token>> from;
+  private List<List<Token>> before;
 
   private Marking(int length) {
     places = new int[length];
@@ -34,6 +45,9 @@ final class Marking {
     if (isKept(c)) {
       places[at] = place;
       kept.append(Character.toUpperCase(c));
+    } else if (INCH_SIGNS.indexOf(c) >= 0) {
+      inchSigns.set(at);
+      separators[at] = separators[at] == '/' ? '/' : c;
     } else if (separators[at] != '/') {
       // A slash outranks spaces beside it: it is the one separator that changes a meaning.
       separators[at] = c;
@@ -63,6 +77,50 @@ final class Marking {
   /** ASCII only: a look-alike letter of another script is no letter of a part number. */
   private static boolean isKept(char c) {
     return c == '?' || (c < 128 && Character.isLetterOrDigit(c));
+  }
+
+  /** Whether a sign for inches stands behind character {@code end - 1}; quotes are none. */
+  boolean hasInchSignBehind(int end) {
+    return inchSigns.get(end) && !(end == length() && inchSigns.get(0));
+  }
+
+  /** Whether anything may be in inches. */
+  boolean mayHaveInches() {
+    return !inchSigns.isEmpty() || characters.contains("IN");
+  }
+
+  /** What its pieces are by their look. */
+  Shapes shapes() {
+    return shapes;
+  }
+
+  /** The pieces from a character to the end; every family asks for the same few. */
+  List<Token> tokensFrom(int place) {
+    if (from == null) {
+      from = noneYet();
+    }
+    return known(from, place, place, length());
+  }
+
+  /** The pieces before a character. */
+  List<Token> tokensBefore(int place) {
+    if (before == null) {
+      before = noneYet();
+    }
+    return known(before, place, 0, place);
+  }
+
+  private List<List<Token>> noneYet() {
+    return new ArrayList<>(Collections.nCopies(length() + 1, null));
+  }
+
+  private List<Token> known(List<List<Token>> tokens, int place, int start, int end) {
+    List<Token> found = tokens.get(place);
+    if (found == null) {
+      found = Token.of(this, start, end);
+      tokens.set(place, found);
+    }
+    return found;
   }
 
   int length() {

@@ -3,7 +3,6 @@ package unbo.core.designation;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import unbo.core.tables.Table;
@@ -26,7 +25,28 @@ record OtherProduct(String letters, Pattern digits, String title, String missing
           .stream()
           .collect(Collectors.groupingBy(OtherProduct::letters));
 
-  private static final Pattern LETTERS_AND_DIGIT = Pattern.compile("([A-Z]+)(\\d.*)");
+  /** Letters that a piece begins with, the digits behind them, glued or parted, and both. */
+  private record Split(String letters, String digits, String whole) {
+
+    /** Null where a piece does not begin so: most do not, and every marking asks. */
+    static Split of(Marking marking, List<Token> tokens, int i) {
+      Token token = tokens.get(i);
+      int at = token.from();
+      while (at < token.to() && Character.isLetter(marking.at(at))) {
+        at++;
+      }
+      Token next = i + 1 < tokens.size() ? tokens.get(i + 1) : null;
+      int to = next != null && next.isDigits() ? next.to() : token.to();
+      if (at == token.from() || at == to || !Character.isDigit(marking.at(at))) {
+        return null;
+      }
+      String text = marking.characters();
+      return new Split(
+          text.substring(token.from(), at),
+          text.substring(at, to),
+          text.substring(token.from(), to));
+    }
+  }
 
   private static OtherProduct of(Table.Row row) {
     String title = row.text("title");
@@ -44,9 +64,12 @@ record OtherProduct(String letters, Pattern digits, String title, String missing
 
   /** The kind that letters and what stands behind them name; empty for a mark before a number. */
   static Optional<OtherProduct> named(String letters, String behind) {
-    return ALL.getOrDefault(letters, List.of()).stream()
-        .filter(p -> p.digits.matcher(behind).lookingAt())
-        .findFirst();
+    for (OtherProduct product : ALL.getOrDefault(letters, List.of())) {
+      if (product.digits.matcher(behind).lookingAt()) {
+        return Optional.of(product);
+      }
+    }
+    return Optional.empty();
   }
 
   /**
@@ -54,51 +77,33 @@ record OtherProduct(String letters, Pattern digits, String title, String missing
    * it in one text is the number of another bearing. The length where there is none.
    */
   static int beginsIn(Marking marking) {
-    if (!hasLetters(marking)) {
-      return marking.length();
-    }
-    List<Token> tokens = Token.of(marking, 0, marking.length());
+    List<Token> tokens = marking.tokensFrom(0);
     for (int i = 0; i < tokens.size(); i++) {
-      String text = tokens.get(i).text(marking);
-      boolean parted = i + 1 < tokens.size() && tokens.get(i + 1).isDigits(marking);
-      Matcher m = LETTERS_AND_DIGIT.matcher(parted ? text + tokens.get(i + 1).text(marking) : text);
-      if (m.matches()
-          && m.end(1) > 1
-          && named(m.group(1), m.group(2)).filter(p -> !p.title.isEmpty()).isPresent()) {
+      Split split = Split.of(marking, tokens, i);
+      if (split != null
+          && split.letters.length() > 1
+          && named(split.letters, split.digits).filter(p -> !p.title.isEmpty()).isPresent()) {
         return tokens.get(i).from();
       }
     }
     return marking.length();
   }
 
-  /** Whether a piece begins with two letters: most markings are done with by this look. */
-  private static boolean hasLetters(Marking marking) {
-    for (int i = 0; i + 1 < marking.length(); i++) {
-      if ((i == 0 || marking.separatorBefore(i) != 0)
-          && Character.isLetter(marking.at(i))
-          && Character.isLetter(marking.at(i + 1))) {
-        return true;
-      }
-    }
-    return false;
-  }
-
   /** What to say of a marking that holds such a number and could not be read. */
   static Optional<Problem> in(Marking marking) {
-    List<Token> tokens = Token.of(marking, 0, marking.length());
+    List<Token> tokens = marking.tokensFrom(0);
     for (int i = 0; i < tokens.size(); i++) {
-      String text = tokens.get(i).text(marking);
-      boolean parted = i + 1 < tokens.size() && tokens.get(i + 1).isDigits(marking);
-      String whole = parted ? text + tokens.get(i + 1).text(marking) : text;
-      Matcher m = LETTERS_AND_DIGIT.matcher(whole);
-      if (m.matches()) {
-        Optional<Problem> found =
-            named(m.group(1), m.group(2))
-                .or(() -> named(m.group(1), text.substring(Math.min(text.length(), m.end(1)))))
-                .map(p -> p.problem(whole));
-        if (found.isPresent()) {
-          return found;
-        }
+      Split split = Split.of(marking, tokens, i);
+      if (split == null) {
+        continue;
+      }
+      String own = tokens.get(i).text().substring(split.letters.length());
+      Optional<Problem> found =
+          named(split.letters, split.digits)
+              .or(() -> named(split.letters, own))
+              .map(p -> p.problem(split.whole));
+      if (found.isPresent()) {
+        return found;
       }
     }
     return Optional.empty();

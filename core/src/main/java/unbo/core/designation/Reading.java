@@ -20,6 +20,7 @@ import unbo.core.catalogue.Bearing;
  *     pair}, {@code design}, in the words of {@code suffixes.csv}
  * @param parts every run with its meaning, in the order of the text, unread ones too
  * @param unread the runs that nothing explained
+ * @param boreInDoubt whether unread digits may name another bore than that of the row
  * @param confidence how sure, 0 to 1; sums to at most 1 over the readings of an item
  * @param doubts why it is not surer, and what would tell
  */
@@ -36,24 +37,6 @@ public record Reading(
     List<String> features,
     List<Part> parts,
     List<String> unread,
+    boolean boreInDoubt,
     double confidence,
-    List<String> doubts) {
-
-  Reading withConfidence(double value) {
-    return new Reading(
-        item,
-        bearing,
-        role,
-        left,
-        right,
-        clearance,
-        tolerance,
-        cage,
-        contactAngleDeg,
-        features,
-        parts,
-        unread,
-        value,
-        doubts);
-  }
-}
+    List<String> doubts) {}

@@ -26,6 +26,7 @@ final class ReadingBuilder {
   private Closure right;
   private boolean isClosureHidden;
   private boolean isAngleHidden;
+  private boolean isBoreHidden;
   private String clearance = "CN";
   private String tolerance = "Normal";
   private String cage = "unknown";
@@ -50,9 +51,10 @@ final class ReadingBuilder {
           String text = part(piece.from(), piece.to(), Part.Kind.BESIDE, piece.meaning());
           doubts.add("“" + text + "” is " + piece.meaning() + ".");
         }
-        case WORD, FRACTION, UNREAD ->
+        case WORD, FRACTION, SIZE, UNREAD ->
             unread.add(part(piece.from(), piece.to(), Part.Kind.UNREAD, piece.meaning()));
       }
+      isBoreHidden |= kind == Part.Kind.SUFFIX && piece.isPerhapsBore();
       isAngleHidden |=
           kind == Part.Kind.SUFFIX
               && piece.kind() == SuffixRun.Kind.UNREAD
@@ -84,7 +86,7 @@ final class ReadingBuilder {
     }
   }
 
-  Reading build(Spelling spelling, double score) {
+  Reading build(Spelling spelling, double confidence) {
     if (spelling.bearing().family() == Family.ANGULAR_CONTACT_BALL) {
       angularDoubts();
     }
@@ -95,6 +97,12 @@ final class ReadingBuilder {
     }
     if (isAngleHidden && spelling.bearing().isTaper()) {
       doubts.add("The angle is not known: a letter that may mean a steeper one was not read.");
+    }
+    boolean boreInDoubt = isBoreHidden && !spelling.bearing().isTaper();
+    if (boreInDoubt) {
+      doubts.add(
+          "The bore is in doubt: digits that may be another bore, in millimetres or sixteenths of an"
+              + " inch, were not read. Measure the bore before you order.");
     }
     if (!unread.isEmpty()) {
       doubts.add(
@@ -127,7 +135,8 @@ final class ReadingBuilder {
         List.copyOf(features),
         List.copyOf(parts),
         List.copyOf(unread),
-        score,
+        boreInDoubt,
+        confidence,
         List.copyOf(doubts));
   }
 
@@ -174,10 +183,7 @@ final class ReadingBuilder {
   private void apply(Suffix suffix) {
     String value = suffix.value();
     switch (suffix.kind()) {
-      case CLOSURE -> {
-        left = Closure.parse(value.substring(0, value.indexOf('|')));
-        right = Closure.parse(value.substring(value.indexOf('|') + 1));
-      }
+      case CLOSURE -> close(value);
       case CLEARANCE -> clearance = value;
       case TOLERANCE -> tolerance = value;
       case TOLERANCE_AND_CLEARANCE -> {
@@ -185,6 +191,10 @@ final class ReadingBuilder {
         clearance = value.substring(value.indexOf('|') + 1);
       }
       case CAGE -> cage = value;
+      case CAGE_AND_CLOSURE -> {
+        cage = value.substring(0, value.indexOf('|'));
+        close(value.substring(value.indexOf('|') + 1));
+      }
       case ANGLE -> angle = OptionalDouble.of(Double.parseDouble(value));
       case OTHER -> {
         features.add(value);
@@ -202,6 +212,11 @@ final class ReadingBuilder {
               + "."
               + (suffix.kind() == Suffix.Kind.CLOSURE ? LOOK_AT_THE_LIP : ""));
     }
+  }
+
+  private void close(String sides) {
+    left = Closure.parse(sides.substring(0, sides.indexOf('|')));
+    right = Closure.parse(sides.substring(sides.indexOf('|') + 1));
   }
 
   private String part(int from, int to, Part.Kind kind, String meaning) {

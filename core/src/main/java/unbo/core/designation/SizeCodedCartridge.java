@@ -62,7 +62,7 @@ final class SizeCodedCartridge implements DesignationFamily {
         || first != 'M' && (from > 0 || !Character.isDigit(first))) {
       return List.of();
     }
-    String text = Token.of(marking, from, marking.length()).get(0).text(marking);
+    String text = marking.tokensFrom(from).get(0).text();
     boolean letters = text.startsWith("MR");
     int start = letters ? 2 : 0;
     int digits = 0;

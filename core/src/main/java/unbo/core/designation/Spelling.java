@@ -2,6 +2,7 @@ package unbo.core.designation;
 
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.ClosedWidths;
 
@@ -49,6 +50,7 @@ final class Spelling {
   private final String key;
   private final boolean hasPoints;
   private final boolean hasDashes;
+  private final boolean hasGaps;
   private final int slashAt;
 
   /** Where its digits begin behind letters; 0 where it has none or one, which may be a mark. */
@@ -57,12 +59,17 @@ final class Spelling {
   /** A cone's number and a cup's: a gap stands for the slash between them. */
   private final boolean joinsTwoNumbers;
 
+  private static final Pattern SEPARATORS = Pattern.compile("[/. -]");
+
   private final List<Run> runs;
   private final List<String> notes;
   private final double weight;
 
   /** Whether its bore stands further behind, as a fraction of an inch. */
   private final boolean boreBehind;
+
+  /** Whether its slash may as well be left out. */
+  private final boolean slashMayMiss;
 
   /** A run of the spelling's characters with its meaning. */
   record Run(int length, Part.Kind kind, String meaning) {}
@@ -74,17 +81,20 @@ final class Spelling {
       List<Run> runs,
       List<String> notes,
       double weight,
-      boolean boreBehind) {
+      boolean boreBehind,
+      boolean slashMayMiss) {
     this.bearing = bearing;
+    this.slashMayMiss = slashMayMiss;
     this.boreBehind = boreBehind;
     this.role = role;
     this.spelled = spelled;
-    this.key = spelled.replaceAll("[/. -]", "");
+    this.key = SEPARATORS.matcher(spelled).replaceAll("");
     this.slashAt = placeOf(spelled, '/');
     this.digitsAt = digitsAt(key);
     this.joinsTwoNumbers = role.equals("set") && slashAt > 0;
     this.hasPoints = spelled.indexOf('.') >= 0;
     this.hasDashes = spelled.indexOf('-') >= 0;
+    this.hasGaps = spelled.indexOf(' ') >= 0;
     this.runs = List.copyOf(runs);
     this.notes = List.copyOf(notes);
     this.weight = weight;
@@ -92,7 +102,7 @@ final class Spelling {
 
   /** The spelling of the catalogue row itself. */
   static Spelling of(Bearing bearing, String role, List<Run> runs) {
-    return new Spelling(bearing, role, bearing.designation(), runs, List.of(), 1, false);
+    return new Spelling(bearing, role, bearing.designation(), runs, List.of(), 1, false, false);
   }
 
   /**
@@ -103,13 +113,13 @@ final class Spelling {
    */
   static Spelling other(
       Bearing bearing, String role, String spelled, List<Run> runs, List<String> notes) {
-    return new Spelling(bearing, role, spelled, runs, notes, 1, false);
+    return new Spelling(bearing, role, spelled, runs, notes, 1, false, false);
   }
 
   /** Before which kept character a separator stands; -1 when there is none. */
   private static int placeOf(String spelled, char separator) {
     int at = spelled.indexOf(separator);
-    return at < 0 ? -1 : spelled.substring(0, at).replaceAll("[/. -]", "").length();
+    return at < 0 ? -1 : SEPARATORS.matcher(spelled.substring(0, at)).replaceAll("").length();
   }
 
   private static int digitsAt(String key) {
@@ -129,8 +139,9 @@ final class Spelling {
     return bearing;
   }
 
-  boolean joinsTwoNumbers() {
-    return joinsTwoNumbers;
+  /** Whether what stands at both sides of its slash is often written apart. */
+  boolean isOfTwoNumbers() {
+    return joinsTwoNumbers || slashMayMiss && slashAt > 0;
   }
 
   String role() {
@@ -160,12 +171,17 @@ final class Spelling {
 
   /** The same, less likely from the start. */
   Spelling weighing(double share) {
-    return new Spelling(bearing, role, spelled(), runs, notes, share, boreBehind);
+    return new Spelling(bearing, role, spelled, runs, notes, share, boreBehind, slashMayMiss);
   }
 
   /** The same with its bore as a fraction further behind. */
   Spelling withBoreBehind() {
-    return new Spelling(bearing, role, spelled(), runs, notes, weight, true);
+    return new Spelling(bearing, role, spelled, runs, notes, weight, true, slashMayMiss);
+  }
+
+  /** The same as likely without its slash. */
+  Spelling withOrWithoutSlash() {
+    return new Spelling(bearing, role, spelled, runs, notes, weight, boreBehind, true);
   }
 
   boolean hasBoreBehind() {
@@ -211,6 +227,9 @@ final class Spelling {
     if (separator == '/') {
       return wanted ? 1 : WRONG_SLASH;
     }
+    if (wanted && slashMayMiss) {
+      return separator == 0 ? 1 : GAP_INSIDE;
+    }
     if (wanted) {
       return joinsTwoNumbers && separator != 0 ? GAP_INSIDE : WRONG_SLASH;
     }
@@ -218,6 +237,11 @@ final class Spelling {
       return hasPoints ? 1 : POINT_INSIDE;
     }
     // Letters of a kind and their digits are written with a gap as often as without.
-    return separator == 0 || i == digitsAt || separator == '-' && hasDashes ? 1 : GAP_INSIDE;
+    boolean fits =
+        separator == 0
+            || i == digitsAt
+            || separator == '-' && hasDashes
+            || separator == ' ' && hasGaps;
+    return fits ? 1 : GAP_INSIDE;
   }
 }

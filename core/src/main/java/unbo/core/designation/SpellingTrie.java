@@ -49,7 +49,9 @@ final class SpellingTrie {
   }
 
   private void walk(Marking marking, int at, List<Spelling> found) {
-    found.addAll(here);
+    if (!here.isEmpty()) {
+      found.addAll(here);
+    }
     if (at < marking.length()) {
       char marked = marking.at(at);
       for (int i = 0; i < wanted.length; i++) {

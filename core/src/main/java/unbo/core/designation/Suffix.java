@@ -14,7 +14,7 @@ import unbo.core.tables.Table;
  * @param families the families in which it has this meaning
  * @param kind what it says something about
  * @param value the value in the words of the field, such as {@code C3} or {@code P6}; closures as
- *     {@code left|right}
+ *     {@code left|right}, two things in one spelling as {@code P6|C3} or {@code cage|left|right}
  * @param weight how common this meaning of the spelling is, over 0 to 1
  * @param meaning in words
  * @param source standard, or common trade usage
@@ -31,6 +31,8 @@ record Suffix(
 
   enum Place {
     PREFIX,
+    /** Before the number with nothing between: behind a dash the letter begins a maker's code. */
+    GLUED_PREFIX,
     SUFFIX
   }
 
@@ -40,6 +42,7 @@ record Suffix(
     TOLERANCE,
     TOLERANCE_AND_CLEARANCE,
     CAGE,
+    CAGE_AND_CLOSURE,
     ANGLE,
     OTHER
   }
@@ -64,7 +67,7 @@ record Suffix(
 
   private static Suffix of(Table.Row row) {
     return new Suffix(
-        Place.valueOf(row.text("place").toUpperCase(java.util.Locale.ROOT)),
+        Place.valueOf(row.text("place").toUpperCase(java.util.Locale.ROOT).replace('-', '_')),
         row.text("spelling"),
         families(row.text("families")),
         Kind.valueOf(row.text("kind").toUpperCase(java.util.Locale.ROOT).replace('-', '_')),
@@ -107,6 +110,7 @@ record Suffix(
       case "angular" -> List.of(Family.ANGULAR_CONTACT_BALL);
       case "cylindrical" -> List.of(Family.CYLINDRICAL_ROLLER);
       case "needle" -> Arrays.stream(Family.values()).filter(Family::isNeedle).toList();
+      case "axial-needle" -> List.of(Family.THRUST_NEEDLE);
       case "plain-bearing" -> List.of(Family.SPHERICAL_PLAIN);
       case "unit" -> List.of(Family.WHEEL_UNIT, Family.HEADSET);
       case "taper" -> List.of(Family.TAPERED_ROLLER);

@@ -74,16 +74,23 @@ final class SuffixGrammar {
   static boolean saysEachThingOnce(List<Suffix> run) {
     Set<Suffix.Kind> said = EnumSet.noneOf(Suffix.Kind.class);
     for (Suffix suffix : run) {
-      Suffix.Kind kind =
-          suffix.kind() == Suffix.Kind.TOLERANCE_AND_CLEARANCE
-              ? Suffix.Kind.TOLERANCE
-              : suffix.kind();
-      if (kind != Suffix.Kind.OTHER && !said.add(kind)) {
-        return false;
+      for (Suffix.Kind kind : things(suffix)) {
+        if (!said.add(kind)) {
+          return false;
+        }
       }
     }
     long designs = run.stream().filter(s -> s.value().equals("design")).count();
     return designs <= 1 && run.stream().map(Suffix::spelling).distinct().count() == run.size();
+  }
+
+  private static List<Suffix.Kind> things(Suffix suffix) {
+    return switch (suffix.kind()) {
+      case OTHER -> List.of();
+      case TOLERANCE_AND_CLEARANCE -> List.of(Suffix.Kind.TOLERANCE, Suffix.Kind.CLEARANCE);
+      case CAGE_AND_CLOSURE -> List.of(Suffix.Kind.CAGE, Suffix.Kind.CLOSURE);
+      default -> List.of(suffix.kind());
+    };
   }
 
   private static boolean isInOrder(List<Suffix> run) {
@@ -109,7 +116,7 @@ final class SuffixGrammar {
     return switch (suffix.kind()) {
       case ANGLE -> 0;
       case CAGE -> 1;
-      case CLOSURE -> 2;
+      case CLOSURE, CAGE_AND_CLOSURE -> 2;
       case TOLERANCE, CLEARANCE, TOLERANCE_AND_CLEARANCE -> 4;
       case OTHER ->
           switch (suffix.value()) {

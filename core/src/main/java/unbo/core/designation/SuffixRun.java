@@ -3,6 +3,7 @@ package unbo.core.designation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import unbo.core.catalogue.Bearing;
 
 /**
  * One way to take the characters before or behind a number: piece by piece, each with what it was
@@ -22,6 +23,8 @@ record SuffixRun(List<Piece> pieces) {
     WORD,
     /** Not read: it may be a bore in inches. */
     FRACTION,
+    /** Not read: it may be another bore, in millimetres or sixteenths of an inch. */
+    SIZE,
     /** Not read: it may say anything. */
     UNREAD
   }
@@ -48,8 +51,25 @@ record SuffixRun(List<Piece> pieces) {
       return new Piece(from, to, shape.kind(), null, shape.weight(), shape.meaning());
     }
 
+    /** Whether it may say that the bore is another one. */
+    boolean isPerhapsBore() {
+      return kind == Kind.FRACTION || kind == Kind.SIZE;
+    }
+
+    private Piece asOwnSize(Bearing bearing, Marking marking) {
+      return isPerhapsBore()
+          ? MarkedSize.of(marking, from, to)
+              .flatMap(size -> size.ownSizeOf(bearing))
+              .map(own -> new Piece(from, to, Kind.PLAIN, null, 1, own))
+              .orElse(this)
+          : this;
+    }
+
     boolean isUnread() {
-      return kind == Kind.WORD || kind == Kind.FRACTION || kind == Kind.UNREAD;
+      return switch (kind) {
+        case WORD, FRACTION, SIZE, UNREAD -> true;
+        default -> false;
+      };
     }
   }
 
@@ -81,13 +101,29 @@ record SuffixRun(List<Piece> pieces) {
         pieces.stream().map(Piece::suffix).filter(Objects::nonNull).toList());
   }
 
-  /** The same where the number takes a fraction in it for its bore. */
+  /** The same where the number takes a fraction or a size in it for its bore. */
   SuffixRun withBoreIn() {
     return new SuffixRun(pieces.stream().map(SuffixRun::asBore).toList());
   }
 
+  /** The same where a size in it is one of the bearing’s own. */
+  SuffixRun withOwnSizesOf(Bearing bearing, Marking marking) {
+    return isPerhapsBore()
+        ? new SuffixRun(pieces.stream().map(p -> p.asOwnSize(bearing, marking)).toList())
+        : this;
+  }
+
+  private boolean isPerhapsBore() {
+    for (Piece piece : pieces) {
+      if (piece.isPerhapsBore()) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   private static Piece asBore(Piece piece) {
-    return piece.kind == Kind.FRACTION
+    return piece.isPerhapsBore()
         ? new Piece(piece.from, piece.to, Kind.PLAIN, null, 1, "the bore in inches")
         : piece;
   }

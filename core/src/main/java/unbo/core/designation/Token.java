@@ -10,8 +10,9 @@ import java.util.List;
  * @param from its first character
  * @param to one past its last
  * @param separator what stands before it; 0 when it is glued to the number
+ * @param text its characters
  */
-record Token(int from, int to, char separator) {
+record Token(int from, int to, char separator, String text) {
 
   /** The pieces of a stretch of a marking, in order. */
   static List<Token> of(Marking marking, int from, int to) {
@@ -19,20 +20,17 @@ record Token(int from, int to, char separator) {
     int start = from;
     for (int i = from + 1; i <= to; i++) {
       if (i == to || marking.separatorBefore(i) != 0) {
-        tokens.add(new Token(start, i, marking.separatorBefore(start)));
+        String text = marking.characters().substring(start, i);
+        tokens.add(new Token(start, i, marking.separatorBefore(start), text));
         start = i;
       }
     }
     return tokens;
   }
 
-  String text(Marking marking) {
-    return marking.characters().substring(from, to);
-  }
-
   /** This and the piece behind it as one. */
   Token with(Token next) {
-    return new Token(from, next.to, separator);
+    return new Token(from, next.to, separator, text + next.text);
   }
 
   /** Whether a gap, and no more than a gap, parts it from the number. */
@@ -40,14 +38,19 @@ record Token(int from, int to, char separator) {
     return separator != 0 && separator != '-' && separator != '/';
   }
 
-  boolean isDigits(Marking marking) {
-    return marking.characters().substring(from, to).chars().allMatch(Character::isDigit);
+  boolean isDigits() {
+    for (int i = 0; i < text.length(); i++) {
+      if (!Character.isDigit(text.charAt(i))) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** Whether it has a digit, or a worn character that may be one. */
-  boolean hasDigit(Marking marking) {
-    for (int i = from; i < to; i++) {
-      if (marking.at(i) == '?' || Character.isDigit(marking.at(i))) {
+  boolean hasDigit() {
+    for (int i = 0; i < text.length(); i++) {
+      if (text.charAt(i) == '?' || Character.isDigit(text.charAt(i))) {
         return true;
       }
     }

@@ -1,9 +1,14 @@
 package unbo.core.designation;
 
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import unbo.core.tables.Table;
 
 /**
@@ -28,15 +33,27 @@ record TokenShape(
     SLASH,
     TAIL,
     KIND,
-    FRACTION
+    FRACTION,
+    DASH,
+    DECIMAL,
+    MEASURE
   }
 
-  private static final List<TokenShape> ALL =
-      Table.read(TokenShape.class, "/unbo/core/designation/token-shapes.csv", TokenShape::of);
+  private static final Map<Place, List<TokenShape>> ALL =
+      Table.read(TokenShape.class, "/unbo/core/designation/token-shapes.csv", TokenShape::of)
+          .stream()
+          .collect(
+              Collectors.groupingBy(
+                  TokenShape::place, () -> new EnumMap<>(Place.class), Collectors.toList()));
+
+  private static final int ASCII = 128;
+
+  /** The same by a piece’s first character: most rows are told apart by it. */
+  private static final Map<Place, List<List<TokenShape>>> BY_FIRST = byFirst();
 
   private static final TokenShape ANYTHING =
-      ALL.stream()
-          .filter(s -> s.place == Place.BEHIND && s.pattern.pattern().equals(".*"))
+      ALL.get(Place.BEHIND).stream()
+          .filter(s -> s.pattern.pattern().equals(".*"))
           .findFirst()
           .orElseThrow();
 
@@ -47,6 +64,24 @@ record TokenShape(
         SuffixRun.Kind.valueOf(row.text("kind").toUpperCase(Locale.ROOT)),
         row.number("weight"),
         row.text("meaning"));
+  }
+
+  private static Map<Place, List<List<TokenShape>>> byFirst() {
+    Map<Place, List<List<TokenShape>>> all = new EnumMap<>(Place.class);
+    ALL.forEach(
+        (place, shapes) ->
+            all.put(
+                place,
+                IntStream.range(0, ASCII)
+                    .mapToObj(c -> shapes.stream().filter(s -> s.mayBeginWith((char) c)).toList())
+                    .toList()));
+    return all;
+  }
+
+  /** Whether a match can begin so: this one character fits, or asks for more. */
+  private boolean mayBeginWith(char first) {
+    Matcher alone = pattern.matcher(String.valueOf(first));
+    return alone.matches() || alone.hitEnd();
   }
 
   /** What a piece looks like at a place; the table ends with a row for everything. */
@@ -61,11 +96,17 @@ record TokenShape(
   }
 
   static Optional<TokenShape> find(Place place, String text) {
-    for (TokenShape shape : ALL) {
-      if (shape.place == place && shape.pattern.matcher(text).matches()) {
+    for (TokenShape shape : candidates(place, text)) {
+      if (shape.pattern.matcher(text).matches()) {
         return Optional.of(shape);
       }
     }
     return Optional.empty();
+  }
+
+  private static List<TokenShape> candidates(Place place, String text) {
+    return text.isEmpty() || text.charAt(0) >= ASCII
+        ? ALL.get(place)
+        : BY_FIRST.get(place).get(text.charAt(0));
   }
 }

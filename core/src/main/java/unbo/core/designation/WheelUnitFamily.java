@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.IntStream;
 import unbo.core.catalogue.Basis;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
@@ -37,21 +36,16 @@ final class WheelUnitFamily implements DesignationFamily {
 
   @Override
   public List<Spelling> spellings() {
-    return Catalogue.standard().of(family()).stream().flatMap(b -> listed(b).stream()).toList();
+    return Catalogue.standard().of(family()).stream().map(WheelUnitFamily::listed).toList();
   }
 
-  /** A listed unit with and without its slash. */
-  private static List<Spelling> listed(Bearing unit) {
+  private static Spelling listed(Bearing unit) {
     String spelled = unit.designation();
     int slash = spelled.indexOf('/');
     String second = slash < 0 ? "" : spelled.substring(slash + 1);
     boolean tenths = unit.widthMm() != Math.rint(unit.widthMm());
-    List<Run> runs = runs(unit, tenths, second);
-    Spelling own = Spelling.other(unit, "bearing", spelled, runs, notes(second));
-    return slash < 0
-        ? List.of(own)
-        : List.of(
-            own, Spelling.other(unit, "bearing", spelled.replace("/", ""), runs, notes(second)));
+    return Spelling.other(unit, "bearing", spelled, runs(unit, tenths, second), notes(second))
+        .withOrWithoutSlash();
   }
 
   @Override
@@ -69,18 +63,43 @@ final class WheelUnitFamily implements DesignationFamily {
       return List.of();
     }
     // How many of the digits behind belong to it cannot be told when a suffix is glued on.
-    return IntStream.rangeClosed(0, m.group(5).length())
-        .filter(n -> isWhole(marking, from + HEAD + 2, n))
-        .mapToObj(n -> unit(m, m.group(5).substring(0, n), marking, from))
-        .flatMap(Optional::stream)
-        .toList();
+    List<Spelling> all = new ArrayList<>();
+    for (int n = m.group(5).length(); n >= 0; n--) {
+      String tail = m.group(5).substring(0, n);
+      if (isWhole(marking, from + HEAD + 2, n)) {
+        if (isListed(m, tail)) {
+          return all;
+        }
+        unit(m, tail, marking, from).ifPresent(all::add);
+      }
+    }
+    return all;
   }
 
-  /** A gap ends the number; a slash may stand before a second width. */
+  private static String head(Matcher m, String tail) {
+    return m.group(0).substring(0, HEAD + 2 + tail.length() % 2);
+  }
+
+  private static String designation(Matcher m, String tail) {
+    String second = tail.substring(tail.length() % 2);
+    return head(m, tail) + (second.isEmpty() ? "" : "/" + second);
+  }
+
+  /** The row of a table is read by its spelling, and so are its first digits. */
+  private static boolean isListed(Matcher m, String tail) {
+    return Catalogue.standard().find(designation(m, tail)).isPresent();
+  }
+
+  /** A gap ends the number; a slash may stand before the second width and nowhere else. */
   private static boolean isWhole(Marking marking, int at, int digits) {
-    return IntStream.range(0, digits)
-        .map(i -> marking.separatorBefore(at + i))
-        .allMatch(separator -> separator == 0 || separator == '/');
+    int second = digits % 2;
+    for (int i = 0; i < digits; i++) {
+      char separator = marking.separatorBefore(at + i);
+      if (separator != 0 && (separator != '/' || i != second)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private static Optional<Spelling> unit(Matcher m, String tail, Marking marking, int from) {
@@ -99,12 +118,8 @@ final class WheelUnitFamily implements DesignationFamily {
         || !otherFits) {
       return Optional.empty();
     }
-    String head = m.group(0).substring(0, HEAD + 2 + (tenths ? 1 : 0));
-    String designation = head + (second.isEmpty() ? "" : "/" + second);
-    if (Catalogue.standard().find(designation).isPresent()) {
-      return Optional.empty();
-    }
-    Bearing bearing = decoded(designation, bore, outer, width, second);
+    String head = head(m, tail);
+    Bearing bearing = decoded(designation(m, tail), bore, outer, width, second);
     boolean slash = !second.isEmpty() && marking.separatorBefore(from + head.length()) == '/';
     String spelled = head + (slash ? "/" : "") + second;
     return Optional.of(

@@ -58,10 +58,12 @@ public record Enquiry(
     Optional<Arrangement> position = Phrases.placeIn(text);
     Optional<SizeText.Sizes> sizes = SizeText.in(text);
     double surest = report.readings().stream().mapToDouble(Reading::confidence).max().orElse(0);
-    if (sizes.isPresent() && surest < SURE || isTimes(text, surest)) {
+    // A size that contradicts a number stands beside it, and takes nothing away of what it is.
+    boolean aside = report.readings().stream().anyMatch(Reading::boreInDoubt);
+    if (sizes.isPresent() && surest < SURE && !aside || isTimes(text, surest)) {
       return size(text, report, sizes.orElseThrow(), position);
     }
-    if (!report.readings().isEmpty() && (surest >= SURE || position.isEmpty())) {
+    if (!report.readings().isEmpty() && (surest >= SURE || aside || position.isEmpty())) {
       return numbers(text, report, position);
     }
     if (position.isPresent()) {

@@ -1,7 +1,9 @@
 package unbo.core.measure;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import unbo.core.tables.Table;
 
 /**
@@ -33,13 +35,16 @@ public record Instrument(
                   row.text("measures"),
                   row.text("least").isEmpty() ? 0 : row.number("least")));
 
+  private static final Map<String, Instrument> BY_ID =
+      ALL.stream().collect(Collectors.toMap(Instrument::id, i -> i));
+
   /** All instruments of the table {@code instruments.csv}, in its order. */
   public static List<Instrument> all() {
     return ALL;
   }
 
   public static Optional<Instrument> withId(String id) {
-    return ALL.stream().filter(i -> i.id.equals(id)).findFirst();
+    return Optional.ofNullable(BY_ID.get(id));
   }
 
   /** The instruments that measure one thing, such as {@code travel}, in the table's order. */

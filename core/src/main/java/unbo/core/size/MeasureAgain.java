@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import unbo.core.measure.Instrument;
 
@@ -24,6 +25,17 @@ final class MeasureAgain {
 
   /** So many standard deviations apart, two sizes are told apart by one reading. */
   private static final double APART = 4;
+
+  /** What reaches each dimension, the coarsest first. */
+  private static final Map<SizeDimension, List<Instrument>> INSTRUMENTS =
+      Arrays.stream(SizeDimension.values())
+          .collect(
+              Collectors.toMap(
+                  d -> d,
+                  d ->
+                      d.instruments().stream()
+                          .map(id -> Instrument.withId(id).orElseThrow())
+                          .toList()));
 
   private MeasureAgain() {}
 
@@ -99,22 +111,23 @@ final class MeasureAgain {
   }
 
   private static Stream<Instrument> finer(SizeDimension dimension, MeasuredSize used) {
-    return dimension.instruments().stream()
-        .map(id -> Instrument.withId(id).orElseThrow())
+    return INSTRUMENTS.get(dimension).stream()
         .filter(i -> used == null || i.uncertainty() < used.instrument().uncertainty());
   }
 
   private static String sentence(
       Step step, String names, Map<SizeDimension, MeasuredSize> measured) {
-    return String.format(
-        Locale.ROOT,
-        "%s are too close to call: measure the %s%s with a %s (%s or %s mm).",
-        names,
-        step.dimension.title(),
-        measured.containsKey(step.dimension) ? " again," : "",
-        step.instrument.name(),
-        plain(step.one),
-        plain(step.other));
+    return names
+        + " are too close to call: measure the "
+        + step.dimension.title()
+        + (measured.containsKey(step.dimension) ? " again," : "")
+        + " with a "
+        + step.instrument.name()
+        + " ("
+        + plain(step.one)
+        + " or "
+        + plain(step.other)
+        + " mm).";
   }
 
   private static String byLooking(SizeVariant first, SizeVariant second, String names) {

@@ -3,9 +3,11 @@ package unbo.core.size;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import unbo.core.units.Length;
@@ -21,6 +23,12 @@ final class NearMisses {
 
   /** Every bore and outside diameter there is, metric ones apart. */
   private static final Map<SizeDimension, Map<Boolean, TreeSet<Double>>> SIZES = sizes();
+
+  /** What each size is taken for, put into words once. */
+  private static final Map<SizeDimension, Map<Double, Twin>> TWINS = twins();
+
+  /** The closest size of the other system. */
+  private record Twin(double gapMm, String text) {}
 
   private NearMisses() {}
 
@@ -39,14 +47,39 @@ final class NearMisses {
 
   private static void trap(
       SizeDimension dimension, double best, MeasuredSize measured, List<String> traps) {
-    SIZES
+    Twin twin = TWINS.get(dimension).get(best);
+    if (twin != null) {
+      boolean told = measured.instrument().uncertaintyAt(best) * 2 < twin.gapMm;
+      traps.add(
+          twin.text
+              + " A "
+              + measured.instrument().name()
+              + (told ? " can tell them apart." : " cannot tell them apart."));
+    }
+  }
+
+  private static Map<SizeDimension, Map<Double, Twin>> twins() {
+    Map<SizeDimension, Map<Double, Twin>> all = new EnumMap<>(SizeDimension.class);
+    SIZES.forEach(
+        (dimension, sizes) -> {
+          Map<Double, Twin> own = new HashMap<>();
+          sizes.values().stream()
+              .flatMap(TreeSet::stream)
+              .forEach(size -> twin(dimension, size).ifPresent(twin -> own.put(size, twin)));
+          all.put(dimension, own);
+        });
+    return all;
+  }
+
+  private static Optional<Twin> twin(SizeDimension dimension, double best) {
+    return SIZES
         .get(dimension)
         .get(!isMetric(best))
         .subSet(best - CLOSE_MM, true, best + CLOSE_MM, true)
         .stream()
         .filter(size -> Math.abs(size - best) > SAME_MM)
         .min(Comparator.comparingDouble(size -> Math.abs(size - best)))
-        .ifPresent(size -> traps.add(sentence(dimension, best, size, measured)));
+        .map(size -> new Twin(Math.abs(size - best), sentence(dimension, best, size)));
   }
 
   private static Map<SizeDimension, Map<Boolean, TreeSet<Double>>> sizes() {
@@ -63,19 +96,14 @@ final class NearMisses {
     return all;
   }
 
-  private static String sentence(
-      SizeDimension dimension, double best, double other, MeasuredSize measured) {
-    double gap = Math.abs(other - best);
-    boolean told = measured.instrument().uncertaintyAt(best) * 2 < gap;
+  private static String sentence(SizeDimension dimension, double best, double other) {
     return String.format(
         Locale.ROOT,
-        "%s %s is easily confused with %s: %s mm apart. A %s %s tell them apart.",
+        "%s %s is easily confused with %s: %s mm apart.",
         capital(dimension.title()),
         named(best),
         named(other),
-        MeasureAgain.plain(Math.round(gap * 1000) / 1000.0),
-        measured.instrument().name(),
-        told ? "can" : "cannot");
+        MeasureAgain.plain(Math.round(Math.abs(other - best) * 1000) / 1000.0));
   }
 
   /** A size with its own inches behind it, where it is an inch size. */

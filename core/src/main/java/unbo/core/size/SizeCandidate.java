@@ -1,5 +1,7 @@
 package unbo.core.size;
 
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.Map;
 import unbo.core.catalogue.Bearing;
 
@@ -22,8 +24,15 @@ public record SizeCandidate(
     Map<SizeDimension, Double> sigma) {
 
   public SizeCandidate {
-    misfitUm = Map.copyOf(misfitUm);
-    sigma = Map.copyOf(sigma);
+    misfitUm = inOrder(misfitUm);
+    sigma = inOrder(sigma);
+  }
+
+  /** Always in the order of the dimensions, so that of two alike the same one is named. */
+  private static Map<SizeDimension, Double> inOrder(Map<SizeDimension, Double> by) {
+    Map<SizeDimension, Double> copy = new EnumMap<>(SizeDimension.class);
+    copy.putAll(by);
+    return Collections.unmodifiableMap(copy);
   }
 
   /** The worst of its dimensions, in standard deviations. */

@@ -8,7 +8,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.BearingPlace;
@@ -46,6 +45,8 @@ public final class SizeSearch {
   private static final List<SizeVariant> ALL = SizeVariant.all();
   private static final SizeIndex INDEX = new SizeIndex(ALL);
   private static final Map<Family, Double> COMMON = common();
+  private static final double COMMON_ANYWHERE =
+      COMMON.values().stream().mapToDouble(Double::doubleValue).sum();
   private static final Map<String, List<SizeVariant>> MET = met();
 
   private SizeSearch() {}
@@ -69,9 +70,11 @@ public final class SizeSearch {
     }
     Set<Family> here = position.map(SizeSearch::families).orElse(Set.of());
     String at = position.map(Arrangement::baseId).orElse("");
+    List<Sought> sought = new ArrayList<>();
+    measured.forEach((d, size) -> sought.add(new Sought(d, size.millimetres(), size.sigmaUm())));
     List<Scored> scored = new ArrayList<>();
     for (SizeVariant variant : INDEX.near(measured)) {
-      double fit = fit(variant, measured);
+      double fit = fit(variant, sought);
       if (fit > 0) {
         scored.add(new Scored(variant, prior(variant, here, at) * fit));
       }
@@ -81,6 +84,29 @@ public final class SizeSearch {
   }
 
   private record Scored(SizeVariant variant, double score) {}
+
+  /** One reading, its spread worked out once. */
+  private record Sought(SizeDimension dimension, double millimetres, double sigmaUm) {
+
+    /** How far it is off a variant that has the dimension. */
+    double offMm(SizeVariant variant) {
+      return Math.abs(millimetres - dimension.of(variant).getAsDouble());
+    }
+
+    /** Of the reading and the ring together. */
+    double sigmaMm(SizeVariant variant) {
+      return together(sigmaUm, variant.ringSigmaUm().get(dimension)) / 1000;
+    }
+
+    /** Most are told by the least reach, before any spread is worked out. */
+    boolean isTooFarFrom(SizeVariant variant) {
+      if (dimension.of(variant).isEmpty()) {
+        return true;
+      }
+      double off = offMm(variant);
+      return off > MOST_SLIP_MM && off > reachMm(sigmaMm(variant));
+    }
+  }
 
   private static double prior(SizeVariant variant, Set<Family> here, String at) {
     return variant.commonness()
@@ -94,6 +120,9 @@ public final class SizeSearch {
 
   /** Commonness of all sizes together, as it counts at a position with these families. */
   private static double common(Set<Family> here, String at) {
+    if (here.isEmpty() && at.isEmpty()) {
+      return COMMON_ANYWHERE;
+    }
     double sum = 0;
     for (SizeVariant met : MET.getOrDefault(at, List.of())) {
       sum += prior(met, here, at) * (1 - 1 / MET_HERE);
@@ -132,21 +161,24 @@ public final class SizeSearch {
   }
 
   /** Density per millimetre of all dimensions; 0 when one is too far off or does not exist. */
-  private static double fit(SizeVariant variant, Map<SizeDimension, MeasuredSize> measured) {
+  private static double fit(SizeVariant variant, List<Sought> sought) {
+    for (Sought reading : sought) {
+      if (reading.isTooFarFrom(variant)) {
+        return 0;
+      }
+    }
     double fit = 1;
-    for (Map.Entry<SizeDimension, MeasuredSize> entry : measured.entrySet()) {
-      OptionalDouble nominal = entry.getKey().of(variant);
-      if (nominal.isEmpty()) {
-        return 0;
-      }
-      double sigmaMm = sigmaUm(variant, entry.getKey(), entry.getValue()) / 1000;
-      double off = Math.abs(entry.getValue().millimetres() - nominal.getAsDouble());
-      if (off > reachMm(sigmaMm)) {
-        return 0;
-      }
-      fit *= (1 - SLIP) * normal(off, sigmaMm) + SLIP * normal(off, Math.hypot(sigmaMm, SLIP_MM));
+    for (Sought reading : sought) {
+      double off = reading.offMm(variant);
+      double sigmaMm = reading.sigmaMm(variant);
+      fit *= (1 - SLIP) * normal(off, sigmaMm) + SLIP * normal(off, together(sigmaMm, SLIP_MM));
     }
     return fit;
+  }
+
+  /** Of two independent spreads, in their unit; neither is so small or large as to overflow. */
+  static double together(double one, double other) {
+    return Math.sqrt(one * one + other * other);
   }
 
   private static double normal(double off, double sigma) {
@@ -155,7 +187,7 @@ public final class SizeSearch {
   }
 
   static double sigmaUm(SizeVariant variant, SizeDimension dimension, MeasuredSize measured) {
-    return Math.hypot(measured.sigmaUm(), variant.ringSigmaUm().get(dimension));
+    return together(measured.sigmaUm(), variant.ringSigmaUm().get(dimension));
   }
 
   private static SizeAnswer answer(

@@ -10,6 +10,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.catalogue.Family;
@@ -215,6 +218,86 @@ class ReadingLawsTest {
     for (String more : List.of("2RS", "C3", "MT33", "ABEC 7", "TN9", "P6")) {
       assertThat(DesignationReader.standard().read("6205, " + more).items()).as(more).hasSize(1);
     }
+  }
+
+  /** The bore of the plan is not claimed where digits that were not read may name another. */
+  @ParameterizedTest
+  @CsvSource({
+    "6204-16-2RS, 20, true",
+    "6203-2RS-16, 17, true",
+    "6203/16, 17, true",
+    "6202-16 mm, 15, true",
+    "6203-2RS-5/7, 17, false",
+    "6203-2RS-10, 15.875, false",
+    "6203-2RS 15.875, 15.875, false",
+    "6203/15.875, 15.875, false",
+    "6201-2RS-12.7, 12.7, false",
+    "6203-2RS 12.5, 17, true",
+    "6203-10 4.50, 15.875, true",
+    "6203-2RS-5/8 v1.2, 15.875, false",
+    "6203-2RS 24, 17, false",
+    "6203-2RS-2, 17, false",
+    "6203-2RS-240317, 17, false",
+    "6203 2RS 16mm, 17, true",
+    "6203-2RS 17 mm, 17, false",
+    "6205-2RS 52 mm, 25, false",
+    "6205-2RS 1\", 25.4, false",
+    "6205 1 inch, 25.4, false",
+    "6204 0.75 in, 19.05, false",
+    "6205 0.5 in, 25, true",
+    "6202-2RS-15, 15, false",
+    "R8 1/2, 12.7, false",
+    "R8 3/8\", 12.7, true",
+    "6205 12 in stock, 25, false"
+  })
+  void digitsBehindMayBeAnotherBore(String text, double boreMm, boolean inDoubt) {
+    Reading reading = DesignationReader.standard().read(text).readings().get(0);
+    assertThat(reading.bearing().boreMm()).isEqualTo(boreMm);
+    assertThat(reading.boreInDoubt()).isEqualTo(inDoubt);
+    assertThat(reading.confidence()).isLessThan(inDoubt ? 0.35 : 1.01);
+    assertThat(reading.doubts().stream().anyMatch(d -> d.startsWith("The bore is in doubt")))
+        .isEqualTo(inDoubt);
+  }
+
+  /** The second width of a wheel unit stands behind a stroke, a gap or nothing. */
+  @ParameterizedTest
+  @ValueSource(strings = {"/30", "30", " 30", "-30", "/30 2RS", " / 30"})
+  void theSecondWidthOfAUnitIsParted(String second) {
+    List<Reading> readings = DesignationReader.standard().read("DAC35680033" + second).readings();
+    assertThat(readings).hasSize(1);
+    assertThat(readings.get(0).bearing().designation()).isEqualTo("DAC35680033/30");
+    assertThat(readings.get(0).confidence()).isGreaterThan(0.6);
+  }
+
+  /**
+   * A letter glued before a small bearing is its flange; before a dash it begins a maker's code.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "F688ZZ, 688, true",
+    "F6800-2RS, 61800, true",
+    "F 688 ZZ, 688, false",
+    "F-6205, 6205, false"
+  })
+  void aFlangeIsGluedBeforeTheNumber(String text, String row, boolean flange) {
+    Reading reading = DesignationReader.standard().read(text).readings().get(0);
+    assertThat(reading.bearing().designation()).isEqualTo(row);
+    assertThat(reading.features().contains("flange")).isEqualTo(flange);
+    assertThat(reading.unread().isEmpty()).isEqualTo(flange);
+  }
+
+  /** Beside a cage they are other parts; behind a ball's number the letters are its maker's. */
+  @ParameterizedTest
+  @CsvSource({
+    "AXK3047-2AS, washers, true",
+    "AXK 1730 AS, washer, true",
+    "AXK1730+2AS1730, '', true",
+    "6205 AS, '', false"
+  })
+  void washersStandBesideTheCage(String text, String feature, boolean read) {
+    Reading reading = DesignationReader.standard().read(text).readings().get(0);
+    assertThat(String.join(" ", reading.features())).isEqualTo(feature);
+    assertThat(reading.unread().isEmpty()).isEqualTo(read);
   }
 
   /** Behind the closure sixteenths may be a month of a year: neither is claimed. */

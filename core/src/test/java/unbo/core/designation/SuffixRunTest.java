@@ -35,7 +35,7 @@ class SuffixRunTest {
       case KNOWN -> "";
       case CODE -> "~";
       case PLAIN -> "=";
-      case WORD, FRACTION, UNREAD -> "?";
+      case WORD, FRACTION, SIZE, UNREAD -> "?";
     };
   }
 

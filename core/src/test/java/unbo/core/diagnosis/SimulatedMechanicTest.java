@@ -15,6 +15,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import unbo.core.vehicle.VehicleKind;
@@ -26,6 +29,8 @@ import unbo.core.vehicle.VehicleKind;
  * random ones: the computed one needs at most half the minutes, and of the questions six tenths.
  * The figures go to {@code core/target/diagnosis-<kind>.txt} and from there into docs/diagnosis.md.
  */
+@Order(1)
+@Execution(ExecutionMode.CONCURRENT)
 class SimulatedMechanicTest {
 
   private static final long SEED = 20261123;

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -21,6 +22,7 @@ import unbo.core.catalogue.Catalogue;
 import unbo.core.units.Length;
 
 /** Laws that hold for every arrangement over a range of sizes. */
+@Order(Integer.MAX_VALUE)
 class EveryArrangementTest {
 
   /** Rounded corners and chords of balls may share this much, in square millimetres. */

@@ -3,6 +3,7 @@ package unbo.core.section;
 import java.awt.geom.Area;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
+import java.util.function.ToDoubleFunction;
 
 /** Areas of outlines, for tests: the platform's own geometry stands beside ours. */
 final class Outlines {
@@ -24,9 +25,29 @@ final class Outlines {
 
   /** The area that two outlines share, in square millimetres. */
   static double shared(Shape one, Shape other) {
+    if (!meet(one, other, Point::x) || !meet(one, other, Point::r)) {
+      return 0;
+    }
     Area area = area(one);
     area.intersect(area(other));
     return size(area);
+  }
+
+  /** Whether their spans along one axis do: most pairs are far apart, which is quickly known. */
+  private static boolean meet(Shape one, Shape other, ToDoubleFunction<Point> along) {
+    return least(one, along) < most(other, along) && least(other, along) < most(one, along);
+  }
+
+  private static double least(Shape shape, ToDoubleFunction<Point> along) {
+    double least = Double.POSITIVE_INFINITY;
+    for (Point point : shape.outline()) {
+      least = Math.min(least, along.applyAsDouble(point));
+    }
+    return least;
+  }
+
+  private static double most(Shape shape, ToDoubleFunction<Point> along) {
+    return -least(shape, point -> -along.applyAsDouble(point));
   }
 
   private static double size(Area area) {
