@@ -1,5 +1,8 @@
 package unbo.app;
 
+import java.io.OutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.test.context.SpringBootContextLoader;
 import org.springframework.context.ApplicationContext;
@@ -23,6 +26,23 @@ public final class OneStart extends SpringBootContextLoader {
   public static ConfigurableApplicationContext of(SpringApplicationBuilder own, String... given) {
     synchronized (OneStart.class) {
       return own.run(given);
+    }
+  }
+
+  /**
+   * The same, and hears what it prints while it starts. All of a process print to one place, so it
+   * must be alone there: a test that listened before its turn heard the code of another's owner.
+   */
+  public static ConfigurableApplicationContext heard(
+      OutputStream ear, SpringApplicationBuilder own, String... given) {
+    synchronized (OneStart.class) {
+      PrintStream before = System.out;
+      System.setOut(new PrintStream(ear, true, StandardCharsets.UTF_8));
+      try {
+        return own.run(given);
+      } finally {
+        System.setOut(before);
+      }
     }
   }
 }

@@ -3,7 +3,6 @@ package unbo.app.account;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayOutputStream;
-import java.io.PrintStream;
 import java.net.CookieManager;
 import java.net.URI;
 import java.net.URLEncoder;
@@ -78,22 +77,18 @@ class ServeTest {
   void theFirstOwnerIsMadeByTheCodeAndTokensOpenTheInterface() throws Exception {
     String url = System.getenv("UNBO_DB_URL").replaceFirst("/unbo$", "/unbo_serve");
     ByteArrayOutputStream printed = new ByteArrayOutputStream();
-    PrintStream before = System.out;
-    System.setOut(new PrintStream(printed, true, StandardCharsets.UTF_8));
     try (ConfigurableApplicationContext app =
-        OneStart.of(
+        OneStart.heard(
+            printed,
             new SpringApplicationBuilder(UnboApplication.class).profiles("serve"),
             "--server.port=0",
             "--spring.datasource.url=" + url + "?createDatabaseIfNotExist=true")) {
-      System.setOut(before);
       root = "http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port");
       assertThat(app.getBean(VehicleRepository.class).count()).as("no demo data").isZero();
       assertThat(app.getBean(AccountRepository.class).count()).as("nobody known").isZero();
       firstOwner(first(CODE, printed.toString(StandardCharsets.UTF_8)));
       tokens();
       people();
-    } finally {
-      System.setOut(before);
     }
   }
 

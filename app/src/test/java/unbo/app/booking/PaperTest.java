@@ -12,7 +12,10 @@ import org.apache.pdfbox.pdfparser.PDFStreamParser;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import unbo.app.PageTest;
@@ -20,6 +23,8 @@ import unbo.app.job.Job;
 import unbo.core.arrangement.Arrangement;
 import unbo.core.arrangement.Arrangements;
 
+@Order(13)
+@Execution(ExecutionMode.CONCURRENT)
 class PaperTest extends PageTest {
 
   static List<Arrangement> arrangements() {

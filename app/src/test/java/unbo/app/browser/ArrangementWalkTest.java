@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
@@ -23,6 +24,7 @@ import unbo.core.arrangement.Assembly;
 import unbo.core.arrangement.SizeTemplate;
 
 /** Every arrangement opened, changed, drawn and printed by a real browser. */
+@Order(6)
 @Execution(ExecutionMode.CONCURRENT)
 class ArrangementWalkTest extends AppTest {
 

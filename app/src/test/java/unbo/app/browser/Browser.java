@@ -5,11 +5,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
-import java.util.UUID;
-import java.util.stream.Stream;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.TimeoutException;
@@ -22,6 +21,7 @@ import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.logging.LoggingPreferences;
 import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.WebDriverWait;
+import unbo.app.FailedRequests;
 import unbo.app.account.DemoPassword;
 
 /**
@@ -35,17 +35,22 @@ final class Browser implements AutoCloseable {
   /** A scan of a large page beside two other browsers on two busy cores. */
   private static final Duration SCRIPT_PATIENCE = Duration.ofSeconds(90);
 
-  private final String marker = "--opened-by-test=" + UUID.randomUUID();
+  /**
+   * The program itself. What the path finds is a script that starts it as its child: the driver
+   * would end the script alone, wait for the child to close its output, and leave it running.
+   */
+  private static final String BINARY = "/usr/lib/chromium/chromium-headless-shell";
+
   private final ChromeDriver driver;
   private final WebDriverWait wait;
   private final String root;
+  private int width;
 
   Browser(int port, int width, int height) throws IOException {
     this.root = "http://127.0.0.1:" + port;
     ChromeOptions options = new ChromeOptions();
-    options.setBinary("/usr/bin/chromium-headless-shell");
+    options.setBinary(BINARY);
     options.addArguments(
-        marker,
         "--no-sandbox",
         "--disable-gpu",
         "--disable-quic",
@@ -67,16 +72,24 @@ final class Browser implements AutoCloseable {
     this.wait = new WebDriverWait(driver, PATIENCE);
     wait.pollingEvery(Duration.ofMillis(100));
     wait.ignoring(StaleElementReferenceException.class);
+    driver.manage().window().setSize(new Dimension(1280, 900));
     resize(width, height);
   }
 
-  /** Sets the size of the page itself, not of the window around it. */
+  /** Sets the size of the page itself; the window around it stays as it is. */
   void resize(int width, int height) {
-    driver.executeCdpCommand(
-        "Emulation.setDeviceMetricsOverride",
-        java.util.Map.of(
-            "width", width, "height", height, "deviceScaleFactor", 1, "mobile", width < 600));
-    driver.manage().window().setSize(new Dimension(Math.max(width, 500), height));
+    if (width != this.width) {
+      this.width = width;
+      driver.executeCdpCommand(
+          "Emulation.setDeviceMetricsOverride",
+          java.util.Map.of(
+              "width", width, "height", height, "deviceScaleFactor", 1, "mobile", !isWide()));
+    }
+  }
+
+  /** Whether the page is as wide as at the bench, and not as on a phone. */
+  boolean isWide() {
+    return width > 600;
   }
 
   ChromeDriver driver() {
@@ -107,10 +120,16 @@ final class Browser implements AutoCloseable {
   }
 
   Browser signIn(String username) {
-    open("/login").type("username", username).type("password", DemoPassword.VALUE);
-    press("Sign in");
-    wait.until(ExpectedConditions.urlContains("/yard"));
-    return this;
+    open("/login");
+    // The page gives its first field the keyboard after it is loaded: what is typed into another
+    // before that would end in the first one.
+    until(
+        "the keyboard",
+        d -> Boolean.TRUE.equals(script("return document.activeElement.id === 'username'")));
+    type("username", username).type("password", DemoPassword.VALUE);
+    // A key goes to the field that has it, wherever the page still moves its button.
+    driver.findElement(By.id("password")).sendKeys(Keys.ENTER);
+    return until("the yard", d -> d.getCurrentUrl().contains("/yard"));
   }
 
   /** Types into a field by its id, in place of what stood there. */
@@ -236,12 +255,16 @@ final class Browser implements AutoCloseable {
   List<String> complaints() {
     return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
         .filter(e -> e.getLevel().intValue() >= java.util.logging.Level.WARNING.intValue())
-        .map(e -> e.getMessage())
+        .map(e -> withItsReason(e.getMessage()))
         // A refused entry is answered with 409 or 422, which the browser logs as a failed resource.
         .filter(m -> !m.contains("status of 422") && !m.contains("status of 409"))
         // Who goes on while a preview is on its way breaks it off; one that failed says sendError.
         .filter(m -> !m.contains("htmx:sendAbort") && !m.contains("htmx:afterRequest"))
         .toList();
+  }
+
+  private static String withItsReason(String complaint) {
+    return complaint.contains("status of 500") ? complaint + FailedRequests.all() : complaint;
   }
 
   void picture(Path file) throws IOException {
@@ -252,19 +275,6 @@ final class Browser implements AutoCloseable {
 
   @Override
   public void close() {
-    List<ProcessHandle> family = family();
     driver.quit();
-    family.forEach(ProcessHandle::destroyForcibly);
-  }
-
-  /**
-   * The browser's own processes: what draws its pages outlives it now and then and would go on
-   * working beside the tests that follow.
-   */
-  private List<ProcessHandle> family() {
-    return ProcessHandle.allProcesses()
-        .filter(p -> p.info().commandLine().orElse("").contains(marker))
-        .flatMap(p -> Stream.concat(Stream.of(p), p.descendants()))
-        .toList();
   }
 }

@@ -3,6 +3,7 @@ package unbo.app.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
@@ -20,8 +21,8 @@ import unbo.core.vehicle.VehicleKind;
 
 /** A reading into the field by one key, past a lost connection; two people at one search. */
 @ResourceLock("gauge of joren")
+@Order(3)
 @Execution(ExecutionMode.CONCURRENT)
-@ResourceLock("gauge")
 class GaugeWalkTest extends AppTest {
 
   @LocalServerPort private int port;

@@ -2,6 +2,7 @@ package unbo.app.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,6 +16,7 @@ import unbo.app.listening.Listening;
 import unbo.app.listening.Listenings;
 
 /** From a complaint to the job at its wheel, and past the gate before Set, in a browser. */
+@Order(10)
 @Execution(ExecutionMode.CONCURRENT)
 class ListenWalkTest extends AppTest {
 

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.api.parallel.Execution;
@@ -18,6 +20,7 @@ import unbo.app.job.Job;
 import unbo.app.shelf.Shelf;
 
 /** From a size to a bearing in a job's place, and a list onto the shelf, in a browser. */
+@Order(9)
 @Execution(ExecutionMode.CONCURRENT)
 class NameWalkTest extends AppTest {
 
@@ -63,6 +66,59 @@ class NameWalkTest extends AppTest {
       assertThat(shelf.search("6308-2RS", 500)).hasSize(1);
       browser.open("/shelf?q=6308").click(By.linkText("6308-2RS")).press("Take 1 out");
       browser.until("the piece", d -> shelf.search("6308-2RS", 500).get(0).getQuantity() == 2);
+      assertThat(browser.complaints()).isEmpty();
+    }
+  }
+
+  /** What was read, and whether it suits, is in sight on a phone; the drawing comes behind it. */
+  @Test
+  void onAPhoneTheAnswerStandsUnderTheField() throws Exception {
+    try (Browser browser = new Browser(port, 390, 844)) {
+      browser.signIn("tuva");
+      for (String page : List.of("?q=6204-16", "/instead?old=6204-2RS&fresh=6204&position=a4")) {
+        browser.open("/name" + page);
+        List<?> at =
+            (List<?>)
+                browser.script(
+                    "const top = s => document.querySelector(s).getBoundingClientRect().top;"
+                        + "return [top('.worksheet .answer, .worksheet .verdict'),"
+                        + " top('.drawing-frame'), innerHeight]");
+        double answer = ((Number) at.get(0)).doubleValue();
+        assertThat(answer).as(page).isLessThan(((Number) at.get(2)).doubleValue() - 100);
+        assertThat(answer).as(page).isLessThan(((Number) at.get(1)).doubleValue());
+      }
+      browser.open("/name/buy?text=6205&position=a13");
+      assertThat(
+              browser.script(
+                  "return document.getElementById('shopping-line')"
+                      + ".getBoundingClientRect().bottom < innerHeight"))
+          .isEqualTo(true);
+      assertThat(browser.complaints()).isEmpty();
+    }
+  }
+
+  /** What can only be pressed is of no use there. */
+  @Test
+  void onPaperTheQuestionAndTheAnswerAreLeft() throws Exception {
+    try (Browser browser = new Browser(port, 1280, 800)) {
+      browser.signIn("tuva").onPaper();
+      for (String page :
+          List.of(
+              "?q=6204-16",
+              "/instead?old=6204-2RS&fresh=6204&position=a4",
+              "/buy?text=6205&position=a13")) {
+        browser.open("/name" + page);
+        assertThat(
+                browser.script(
+                    "return [...document.querySelectorAll('main nav, main button, main .actions a')]"
+                        + ".filter(e => e.getClientRects().length && !e.closest('p, dd, li'))"
+                        + ".map(e => e.outerHTML)"))
+            .as(page)
+            .isEqualTo(List.of());
+        assertThat(browser.driver().findElement(By.cssSelector("main input")).isDisplayed())
+            .as(page)
+            .isTrue();
+      }
       assertThat(browser.complaints()).isEmpty();
     }
   }

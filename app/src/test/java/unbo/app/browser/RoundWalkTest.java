@@ -3,6 +3,7 @@ package unbo.app.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
@@ -18,6 +19,7 @@ import unbo.core.vehicle.VehicleKind;
 import unbo.core.vehicle.VehicleLayout;
 
 /** A round with one thumb: begun at the vehicle, a gauge's reading taken, walked to its end. */
+@Order(5)
 @Execution(ExecutionMode.CONCURRENT)
 class RoundWalkTest extends AppTest {
 

@@ -7,11 +7,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.assertj.core.api.SoftAssertions;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.openqa.selenium.By;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import unbo.app.AppTest;
@@ -25,6 +26,7 @@ import unbo.core.verification.TestPlaces;
  * A job on every arrangement, walked through Name, Rock and Prove on the bench and on the phone.
  * Wherever it stops, the field to be filled, the verdict and the next action are in sight.
  */
+@Order(1)
 @Execution(ExecutionMode.CONCURRENT)
 class StationsWalkTest extends AppTest {
 
@@ -41,24 +43,39 @@ class StationsWalkTest extends AppTest {
 
   private final SoftAssertions softly = new SoftAssertions();
 
+  /**
+   * Every arrangement on both screens: a station is opened on the one, its boxes are measured, it
+   * is turned to the other, measured again, and gone on with there, so that the next one begins
+   * there. Every second arrangement begins on the phone. Two halves beside each other.
+   */
   @ParameterizedTest
-  @CsvSource({"1280, 800", "390, 844"})
-  void everyArrangementFromNameToProof(int width, int height) throws Exception {
-    try (Browser browser = new Browser(port, width, height)) {
+  @ValueSource(ints = {0, 1})
+  void everyArrangementFromNameToProof(int half) throws Exception {
+    try (Browser browser = new Browser(port, 1280, 800)) {
       browser.signIn("tuva");
-      for (Arrangement arrangement : Arrangements.standard().all()) {
-        Job job = newJobOn(arrangement.id());
-        boolean sample = SAMPLES.contains(arrangement.id());
-        name(browser, job);
-        rockAndProve(browser, job, arrangement);
-        for (String station : sample ? OTHERS : List.<String>of()) {
-          browser.open("/jobs/" + job.getId() + "?at=" + station);
-          requireInSight(browser, arrangement.id() + " " + station, width > 600);
-        }
+      List<Arrangement> all = Arrangements.standard().all();
+      for (int i = half; i < all.size(); i += 2) {
+        walk(turned(browser, i / 2 % 2 == 0), all.get(i));
       }
       softly.assertAll();
       assertThat(browser.complaints()).isEmpty();
     }
+  }
+
+  private void walk(Browser browser, Arrangement arrangement) {
+    Job job = newJobOn(arrangement.id());
+    name(browser, job);
+    rock(browser, job, arrangement);
+    prove(browser, job, arrangement);
+    for (String station : SAMPLES.contains(arrangement.id()) ? OTHERS : List.<String>of()) {
+      browser.open("/jobs/" + job.getId() + "?at=" + station);
+      requireInSight(browser, arrangement.id() + " " + station, true);
+    }
+  }
+
+  private static Browser turned(Browser browser, boolean toTheBench) {
+    browser.resize(toTheBench ? 1280 : 390, toTheBench ? 800 : 844);
+    return browser;
   }
 
   private void name(Browser browser, Job job) {
@@ -81,18 +98,25 @@ class StationsWalkTest extends AppTest {
         d -> !reload(job).assembly().read().isEmpty());
   }
 
-  private void rockAndProve(Browser browser, Job job, Arrangement arrangement) {
-    AccusingTest test = TestPlaces.of(arrangement, Optional.of(job.place())).get(0);
+  private void rock(Browser browser, Job job, Arrangement arrangement) {
+    AccusingTest test = firstTest(job, arrangement);
     browser.open("/jobs/" + job.getId() + "?at=rock");
-    boolean bench = browser.driver().manage().window().getSize().getWidth() > 600;
-    requireInSight(browser, arrangement.id() + " rock", bench);
+    requireInSight(browser, arrangement.id() + " rock", true);
     type(browser, "before-" + test.id(), test, "9");
     browser.see("One test measured.").press("Save tests");
     browser.until(arrangement.id() + " keeps " + test, d -> !tests(job).isEmpty());
+  }
+
+  private void prove(Browser browser, Job job, Arrangement arrangement) {
+    AccusingTest test = firstTest(job, arrangement);
     browser.open("/jobs/" + job.getId() + "?at=prove");
-    requireInSight(browser, arrangement.id() + " prove", bench);
+    requireInSight(browser, arrangement.id() + " prove", true);
     type(browser, "after-" + test.id(), test, "2");
     browser.press("Save tests").see(test.moreIsBetter() ? "Worse" : "Better");
+  }
+
+  private static AccusingTest firstTest(Job job, Arrangement arrangement) {
+    return TestPlaces.of(arrangement, Optional.of(job.place())).get(0);
   }
 
   private Map<AccusingTest, ?> tests(Job job) {
@@ -107,8 +131,16 @@ class StationsWalkTest extends AppTest {
     }
   }
 
-  /** Measures boxes: the first field free of the bar, the bar on the screen, the drawing begun. */
+  /** On both screens; the second stays. A phone folds the drawing. */
   private void requireInSight(Browser browser, String where, boolean withDrawing) {
+    requireBoxes(browser, where, withDrawing && browser.isWide());
+    turned(browser, !browser.isWide());
+    requireBoxes(browser, where, withDrawing && browser.isWide());
+  }
+
+  /** Measures boxes: the first field free of the bar, the bar on the screen, the drawing begun. */
+  private void requireBoxes(Browser browser, String station, boolean withDrawing) {
+    String where = station + (browser.isWide() ? " at the bench" : " on the phone");
     browser.script("scrollTo(0, 0)");
     List<?> boxes =
         (List<?>)

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,6 +24,7 @@ import unbo.core.verification.AccusingTest;
  * A new user's walk from signing in to the closed job, in a real browser, at the bench and on a
  * phone.
  */
+@Order(4)
 @Execution(ExecutionMode.CONCURRENT)
 class WalkTest extends AppTest {
 

@@ -20,6 +20,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
@@ -36,6 +37,7 @@ import unbo.core.vehicle.VehicleLayout;
  * A database server of its own is killed outright in the middle of writing, twenty times. Whatever
  * was confirmed must be there afterwards, and nothing may be there by half.
  */
+@Order(7)
 @Execution(ExecutionMode.CONCURRENT)
 class KilledDatabaseTest {
 

@@ -17,6 +17,7 @@ import java.util.Map;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
@@ -35,6 +36,7 @@ import unbo.app.proving.Proofs;
  * A database of version 9, as the demo left it after a day of work, opened by today's program:
  * every value, word, mark and verdict of its sheets is found on the pages.
  */
+@Order(8)
 @Execution(ExecutionMode.CONCURRENT)
 class OldRecordsTest {
 

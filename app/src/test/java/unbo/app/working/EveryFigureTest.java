@@ -13,7 +13,10 @@ import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.TextNode;
 import org.jsoup.select.NodeTraversor;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import unbo.app.PageTest;
 import unbo.app.job.Job;
@@ -31,6 +34,8 @@ import unbo.core.vehicle.VehicleTemplate;
  * its working or is marked as given: entered by somebody, or read from a table that is named beside
  * it.
  */
+@Order(12)
+@Execution(ExecutionMode.CONCURRENT)
 class EveryFigureTest extends PageTest {
 
   private static final Pattern NUMBER_WITH_UNIT =
