@@ -45,7 +45,11 @@ class KilledDatabaseTest {
   private static final int WRITERS = 4;
   private static final Duration PATIENCE = Duration.ofSeconds(60);
 
-  /** A MariaDB server that can be killed and started again on the same files. */
+  /**
+   * A MariaDB server that can be killed and started again on the same files. Its temporary tables
+   * have a folder of their own: a server that starts deletes all that it finds, also those that its
+   * neighbour is reading.
+   */
   private static final class Server implements AutoCloseable {
     private final Path folder;
     private final int port;
@@ -69,6 +73,7 @@ class KilledDatabaseTest {
                   "--no-defaults",
                   "--auth-root-authentication-method=normal",
                   "--skip-test-db",
+                  "--tmpdir=" + folder,
                   "--datadir=" + folder.resolve("data"))
               .waitFor();
       assertThat(made).as("mariadb-install-db").isZero();
@@ -95,6 +100,7 @@ class KilledDatabaseTest {
               "--port=" + port,
               "--bind-address=127.0.0.1",
               "--socket=" + folder.resolve("s"),
+              "--tmpdir=" + folder,
               "--init-file=" + folder.resolve("init.sql"),
               "--skip-log-bin",
               "--performance-schema=OFF",
