@@ -1,6 +1,7 @@
 package unbo.core.strip;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -61,6 +62,11 @@ public record Circumstances(
     return tight
         .map(t -> t.contains(new StripStep.Grip(contact.part(), contact.other())))
         .orElseGet(() -> StripOrder.isPressed(contact));
+  }
+
+  /** What of some tools this shop has not; none where what it owns is not known. */
+  List<Tool> missing(List<Tool> needed) {
+    return needed.stream().filter(t -> tools.filter(o -> !o.contains(t)).isPresent()).toList();
   }
 
   boolean isRusted(Contact contact) {
