@@ -61,6 +61,13 @@ record Suffix(
     return kind == Kind.CLEARANCE && value.startsWith("MC");
   }
 
+  boolean isClassOrClearance() {
+    return switch (kind) {
+      case TOLERANCE, CLEARANCE, TOLERANCE_AND_CLEARANCE -> true;
+      default -> false;
+    };
+  }
+
   static List<Suffix> of(Place place, Family family) {
     return ALL.stream().filter(s -> s.place == place && s.families.contains(family)).toList();
   }

@@ -30,4 +30,16 @@ final class SuffixIndex {
   List<Suffix> startingWith(char first) {
     return first < ASCII ? byFirst.get(first) : List.of();
   }
+
+  /** Those that are spelled like a text. */
+  List<Suffix> spelled(String text) {
+    List<Suffix> found = List.of();
+    for (Suffix suffix : startingWith(text.charAt(0))) {
+      if (suffix.spelling().equals(text)) {
+        found = found.isEmpty() ? new ArrayList<>() : found;
+        found.add(suffix);
+      }
+    }
+    return found;
+  }
 }

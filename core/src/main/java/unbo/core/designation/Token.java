@@ -33,6 +33,10 @@ record Token(int from, int to, char separator, String text) {
     return new Token(from, next.to, separator, text + next.text);
   }
 
+  int length() {
+    return to - from;
+  }
+
   /** Whether a gap, and no more than a gap, parts it from the number. */
   boolean isDetached() {
     return separator != 0 && separator != '-' && separator != '/';
