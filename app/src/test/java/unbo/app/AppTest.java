@@ -8,6 +8,7 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.context.ContextConfiguration;
 import unbo.app.job.Job;
+import unbo.app.job.JobLists;
 import unbo.app.job.JobRepository;
 import unbo.app.job.Jobs;
 import unbo.app.vehicle.Vehicle;
@@ -37,6 +38,7 @@ public abstract class AppTest {
       new VehicleLayout(VehicleKind.TRAILER, "taper-pair", 1, 1450, 0, 4000);
 
   @Autowired protected Jobs jobs;
+  @Autowired protected JobLists jobLists;
   @Autowired protected JobRepository jobRepository;
   @Autowired protected VehicleRepository vehicles;
 
@@ -87,6 +89,16 @@ public abstract class AppTest {
     Vehicle vehicle =
         new Vehicle("Test " + arrangement, layout.kind(), "for a test", "T 1").withLayout(layout);
     return jobs.openAt(vehicles.save(vehicle), "own-1", "for a test", "Tester");
+  }
+
+  /** The demo's closed job: by its vehicle, since what was closed lately is others' too. */
+  protected Job closedDemoJob() {
+    return vehicles.findAll().stream()
+        .filter(v -> v.getName().contains("Tern"))
+        .flatMap(v -> jobLists.of(v).stream())
+        .filter(Job::isClosed)
+        .findFirst()
+        .orElseThrow();
   }
 
   protected Job reload(Job job) {

@@ -13,8 +13,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import unbo.app.drawing.SectionFrame;
 import unbo.app.job.Form;
+import unbo.app.job.JobLists;
 import unbo.app.job.JobSection;
-import unbo.app.job.Jobs;
 import unbo.app.job.Marks;
 import unbo.app.job.Selection;
 import unbo.app.job.Station;
@@ -33,9 +33,9 @@ class BenchStationController {
 
   private final Worksheets worksheets;
   private final JobSection section;
-  private final Jobs jobs;
+  private final JobLists jobs;
 
-  BenchStationController(Worksheets worksheets, JobSection section, Jobs jobs) {
+  BenchStationController(Worksheets worksheets, JobSection section, JobLists jobs) {
     this.worksheets = worksheets;
     this.section = section;
     this.jobs = jobs;

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
+import unbo.app.job.JobLists;
 import unbo.app.job.Jobs;
 import unbo.app.listening.GivenAnswerRepository;
 import unbo.app.listening.Listening;
@@ -23,6 +24,7 @@ class DemoListening {
   private final ListeningRepository listenings;
   private final GivenAnswerRepository answers;
   private final Jobs jobs;
+  private final JobLists jobLists;
   private final Figures figures;
   private final Clock clock;
 
@@ -30,11 +32,13 @@ class DemoListening {
       ListeningRepository listenings,
       GivenAnswerRepository answers,
       Jobs jobs,
+      JobLists jobLists,
       Figures figures,
       Clock clock) {
     this.listenings = listenings;
     this.answers = answers;
     this.jobs = jobs;
+    this.jobLists = jobLists;
     this.figures = figures;
     this.clock = clock;
   }
@@ -90,6 +94,7 @@ class DemoListening {
   }
 
   private Listenings doors(Jobs then, Duration ago) {
-    return new Listenings(listenings, answers, then, figures, Clock.offset(clock, ago.negated()));
+    return new Listenings(
+        listenings, answers, then, jobLists, figures, Clock.offset(clock, ago.negated()));
   }
 }

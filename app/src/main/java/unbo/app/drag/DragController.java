@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import unbo.app.account.Person;
 import unbo.app.job.Job;
+import unbo.app.job.JobLists;
 import unbo.app.job.Jobs;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.Vehicles;
@@ -32,12 +33,15 @@ class DragController {
 
   private final Vehicles vehicles;
   private final Jobs jobs;
+  private final JobLists jobLists;
   private final OtherWayRepository ways;
   private final Clock clock;
 
-  DragController(Vehicles vehicles, Jobs jobs, OtherWayRepository ways, Clock clock) {
+  DragController(
+      Vehicles vehicles, Jobs jobs, JobLists jobLists, OtherWayRepository ways, Clock clock) {
     this.vehicles = vehicles;
     this.jobs = jobs;
+    this.jobLists = jobLists;
     this.ways = ways;
     this.clock = clock;
   }
@@ -127,7 +131,7 @@ class DragController {
   /** The last job at each position knows what was read there. */
   private Map<String, Job> last(Vehicle vehicle) {
     Map<String, Long> newest = new LinkedHashMap<>();
-    List<Job> all = jobs.of(vehicle);
+    List<Job> all = jobLists.of(vehicle);
     all.forEach(j -> newest.putIfAbsent(j.getPosition(), j.getId()));
     Map<String, Job> last = new LinkedHashMap<>();
     newest.forEach((position, job) -> last.put(position, jobs.get(job)));

@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import unbo.app.job.Job;
+import unbo.app.job.JobLists;
 import unbo.app.job.Jobs;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.web.Figures;
@@ -32,12 +33,13 @@ public class Listenings {
       ListeningRepository listenings,
       GivenAnswerRepository answers,
       Jobs jobs,
+      JobLists jobLists,
       Figures figures,
       Clock clock) {
     this.listenings = listenings;
     this.answers = answers;
     this.jobs = jobs;
-    this.past = new PastOfVehicle(jobs);
+    this.past = new PastOfVehicle(jobLists);
     this.figures = figures;
     this.clock = clock;
   }

@@ -4,7 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import unbo.app.job.Job;
-import unbo.app.job.Jobs;
+import unbo.app.job.JobLists;
 import unbo.app.job.PartMark;
 import unbo.core.diagnosis.VehicleHistory;
 import unbo.core.diagnosis.VehicleHistory.PastWork;
@@ -14,9 +14,9 @@ class PastOfVehicle {
 
   private static final double DAYS_A_MONTH = 30.44;
 
-  private final Jobs jobs;
+  private final JobLists jobs;
 
-  PastOfVehicle(Jobs jobs) {
+  PastOfVehicle(JobLists jobs) {
     this.jobs = jobs;
   }
 

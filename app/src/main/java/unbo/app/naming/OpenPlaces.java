@@ -3,7 +3,7 @@ package unbo.app.naming;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import unbo.app.job.Job;
-import unbo.app.job.Jobs;
+import unbo.app.job.JobLists;
 import unbo.core.catalogue.Bearing;
 
 /** Places of open jobs that take a bearing of a family, so that a result can go into a job. */
@@ -15,9 +15,9 @@ class OpenPlaces {
   /** A place of a job, and its part's word in addresses. */
   public record Place(long job, String title, String place, String part) {}
 
-  private final Jobs jobs;
+  private final JobLists jobs;
 
-  OpenPlaces(Jobs jobs) {
+  OpenPlaces(JobLists jobs) {
     this.jobs = jobs;
   }
 

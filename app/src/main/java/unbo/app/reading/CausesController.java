@@ -5,7 +5,7 @@ import java.util.Map;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import unbo.app.job.Jobs;
+import unbo.app.job.JobLists;
 import unbo.app.job.Station;
 import unbo.core.damage.PublishedShares;
 
@@ -16,9 +16,9 @@ class CausesController {
   /** Fewer readings say little. */
   private static final int FEW = 20;
 
-  private final Jobs jobs;
+  private final JobLists jobs;
 
-  CausesController(Jobs jobs) {
+  CausesController(JobLists jobs) {
     this.jobs = jobs;
   }
 

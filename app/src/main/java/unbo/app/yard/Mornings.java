@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import unbo.app.job.Job;
 import unbo.app.job.JobEvent;
-import unbo.app.job.Jobs;
+import unbo.app.job.JobLists;
 import unbo.app.job.PartMark;
 import unbo.app.job.StationLine;
 import unbo.app.listening.Listening;
@@ -28,12 +28,12 @@ class Mornings {
   /** So many days ahead something is called due. */
   private static final int DAYS_AHEAD = 14;
 
-  private final Jobs jobs;
+  private final JobLists jobs;
   private final Proofs proofs;
   private final Figures figures;
   private final Clock clock;
 
-  Mornings(Jobs jobs, Proofs proofs, Figures figures, Clock clock) {
+  Mornings(JobLists jobs, Proofs proofs, Figures figures, Clock clock) {
     this.jobs = jobs;
     this.proofs = proofs;
     this.figures = figures;

@@ -5,7 +5,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.springframework.stereotype.Component;
 import unbo.app.job.Job;
-import unbo.app.job.Jobs;
+import unbo.app.job.JobLists;
 import unbo.app.round.Rounds;
 import unbo.app.vehicle.Vehicle;
 import unbo.core.vehicle.OwnPosition;
@@ -14,10 +14,10 @@ import unbo.core.vehicle.OwnPosition;
 @Component
 class OwnPositions {
 
-  private final Jobs jobs;
+  private final JobLists jobs;
   private final Rounds rounds;
 
-  OwnPositions(Jobs jobs, Rounds rounds) {
+  OwnPositions(JobLists jobs, Rounds rounds) {
     this.jobs = jobs;
     this.rounds = rounds;
   }

@@ -6,7 +6,7 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import unbo.app.job.Job;
-import unbo.app.job.Jobs;
+import unbo.app.job.JobLists;
 import unbo.app.vehicle.Vehicle;
 import unbo.app.vehicle.Vehicles;
 
@@ -17,9 +17,9 @@ class SearchController {
   private static final int LONGEST = 100;
 
   private final Vehicles vehicles;
-  private final Jobs jobs;
+  private final JobLists jobs;
 
-  SearchController(Vehicles vehicles, Jobs jobs) {
+  SearchController(Vehicles vehicles, JobLists jobs) {
     this.vehicles = vehicles;
     this.jobs = jobs;
   }

@@ -19,6 +19,7 @@ import unbo.app.account.Person;
 import unbo.app.drawing.VehiclePicture;
 import unbo.app.drawing.VehiclePlan;
 import unbo.app.job.Job;
+import unbo.app.job.JobLists;
 import unbo.app.job.Jobs;
 import unbo.app.job.OpenAlready;
 import unbo.app.job.SecondJob;
@@ -49,13 +50,16 @@ class VehicleController {
 
   private final Vehicles vehicles;
   private final Jobs jobs;
+  private final JobLists jobLists;
   private final Listenings listenings;
   private final OwnPositions own;
 
-  VehicleController(Vehicles vehicles, Jobs jobs, Listenings listenings, OwnPositions own) {
+  VehicleController(
+      Vehicles vehicles, Jobs jobs, JobLists jobLists, Listenings listenings, OwnPositions own) {
     this.own = own;
     this.vehicles = vehicles;
     this.jobs = jobs;
+    this.jobLists = jobLists;
     this.listenings = listenings;
   }
 
@@ -101,14 +105,14 @@ class VehicleController {
       OptionalDouble kmh = vehicle.topSpeed();
       model.addAttribute("topSpeed", kmh.isPresent() ? Digits.exact(kmh.getAsDouble()) : "");
     }
-    List<Job> all = jobs.of(vehicle);
+    List<Job> all = jobLists.of(vehicle);
     List<OpenJob> open = all.stream().filter(j -> !j.isClosed()).map(YardRows::open).toList();
     VehiclePlan plan = VehiclePlan.alone(vehicle.layout(), PLAN_HEIGHT);
     YardRows.Row row = YardRows.row(vehicle, plan, open, listenings.standing());
     model.addAttribute("row", row);
     Set<String> removable = own.removable(vehicle, all);
     Map<String, String> converted = new java.util.HashMap<>();
-    jobs.conversions(vehicle).forEach(c -> converted.put(c.getPosition(), c.getNow()));
+    jobLists.conversions(vehicle).forEach(c -> converted.put(c.getPosition(), c.getNow()));
     model.addAttribute(
         "positions",
         plan.marks().stream()

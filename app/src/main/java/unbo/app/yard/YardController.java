@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import unbo.app.drawing.VehiclePlan;
 import unbo.app.job.Job;
-import unbo.app.job.Jobs;
+import unbo.app.job.JobLists;
 import unbo.app.listening.Listening;
 import unbo.app.listening.Listenings;
 import unbo.app.vehicle.Vehicles;
@@ -20,11 +20,11 @@ import unbo.app.yard.YardRows.OpenJob;
 class YardController {
 
   private final Vehicles vehicles;
-  private final Jobs jobs;
+  private final JobLists jobs;
   private final Listenings listenings;
   private final Mornings mornings;
 
-  YardController(Vehicles vehicles, Jobs jobs, Listenings listenings, Mornings mornings) {
+  YardController(Vehicles vehicles, JobLists jobs, Listenings listenings, Mornings mornings) {
     this.vehicles = vehicles;
     this.jobs = jobs;
     this.listenings = listenings;

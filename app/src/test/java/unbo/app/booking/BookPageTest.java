@@ -13,10 +13,6 @@ import unbo.app.job.Job;
 
 class BookPageTest extends PageTest {
 
-  private Job closedDemoJob() {
-    return jobs.lately().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();
-  }
-
   @Test
   void theSheetCarriesSectionNumbersReadingsAndSignatures() throws Exception {
     mvc.perform(get("/jobs/{id}/sheet", closedDemoJob().getId()).with(as("tuva")))

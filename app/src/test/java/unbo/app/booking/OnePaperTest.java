@@ -20,10 +20,6 @@ import unbo.app.job.Station;
 /** The job sheet is one paper: what the page says, the PDF says, in millimetres or in inches. */
 class OnePaperTest extends PageTest {
 
-  private Job closed() {
-    return jobs.lately().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();
-  }
-
   private static MockHttpServletRequestBuilder with(
       MockHttpServletRequestBuilder request, boolean inch) {
     return inch ? request.cookie(new Cookie("units", "inch")) : request;
@@ -50,7 +46,7 @@ class OnePaperTest extends PageTest {
 
   @Test
   void everyParagraphOfThePageStandsInThePdf() throws Exception {
-    Job job = closed();
+    Job job = closedDemoJob();
     String pdf = pdf(job, false).replace(" ", "");
     List<String> lines = page(job, false).select(".stations-paper td p").eachText();
     assertThat(lines).hasSizeGreaterThan(15);
@@ -61,7 +57,7 @@ class OnePaperTest extends PageTest {
 
   @Test
   void everyStationHasItsParagraph() throws Exception {
-    List<String> titles = page(closed(), false).select(".stations-paper th b").eachText();
+    List<String> titles = page(closedDemoJob(), false).select(".stations-paper th b").eachText();
     assertThat(titles)
         .containsExactly(
             java.util.Arrays.stream(Station.values()).map(Station::title).toArray(String[]::new));
@@ -70,18 +66,18 @@ class OnePaperTest extends PageTest {
   /** A met check says so in a word: no font and no printer can turn it into another. */
   @Test
   void aMetCheckIsMetInThePdfToo() throws Exception {
-    assertThat(pdf(closed(), false)).contains("Done New split pin", "Verdict Proved");
+    assertThat(pdf(closedDemoJob(), false)).contains("Done New split pin", "Verdict Proved");
   }
 
   /** Inches in the drawing and in what we say; what was typed stays as it was typed. */
   @Test
   void inchesInDrawingAndTextButNotInWhatWasTyped() throws Exception {
-    Document page = page(closed(), true);
+    Document page = page(closedDemoJob(), true);
     assertThat(page.select(".dimension text").eachText())
         .contains("0.6791")
         .doesNotContain("17.25");
     assertThat(page.text()).contains("End play 0.0033 ± 0.0006 in", "0.08 · 0.09 · 0.08");
     // The drawing's own letters are outlines in the PDF; its text is looked at on the page.
-    assertThat(pdf(closed(), true)).contains("End play 0.0033 0.0006 in", "0.08 0.09 0.08");
+    assertThat(pdf(closedDemoJob(), true)).contains("End play 0.0033 0.0006 in", "0.08 0.09 0.08");
   }
 }

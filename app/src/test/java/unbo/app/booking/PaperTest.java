@@ -46,8 +46,7 @@ class PaperTest extends PageTest {
 
   @Test
   void theClosedJobReadsBackWhole() throws Exception {
-    Job job =
-        jobs.lately().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();
+    Job job = closedDemoJob();
     try (PDDocument document = Loader.loadPDF(pdf(job.getId()))) {
       assertThat(document.getNumberOfPages()).isEqualTo(2);
       assertThat(text(document))

@@ -87,9 +87,8 @@ class AccessibilityTest extends AppTest {
    */
   private List<String> pages() {
     Job open =
-        jobs.open().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();
-    Job closed =
-        jobs.lately().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();
+        jobLists.open().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();
+    Job closed = closedDemoJob();
     List<String> pages = new ArrayList<>(List.of("/yard", "/yard?view=list", "/jobs/999999"));
     pages.addAll(List.of("/bench", "/search?q=Tern", "/search?q=zzz", "/keys", "/vehicles/new"));
     pages.addAll(List.of("/vehicles/new?template=sidecar"));
@@ -162,12 +161,12 @@ class AccessibilityTest extends AppTest {
     pages.add("/bench/a4/read?path-turning=full&path-standing=part&reuse-nail=bad");
     pages.add(
         "/bench/a1/strip?step=seal&seal-room=12&seal-seat=11&seal-width=8&seal-depth=0.5&seal-groove=1");
-    jobs.open().stream()
+    jobLists.open().stream()
         .filter(j -> j.title().contains("Swift"))
         .limit(1)
         .forEach(j -> pages.addAll(photographed(j)));
     pages.add("/jobs/" + closed.getId() + "/sheet");
-    jobs.open().stream()
+    jobLists.open().stream()
         .filter(j -> j.title().contains("Ark") || j.title().contains("Marigold"))
         .limit(2)
         .forEach(j -> pages.add("/jobs/" + j.getId() + "?at=set"));

@@ -42,7 +42,7 @@ class PressedTwiceTest extends AppTest {
       browser.type("complaint", "hums");
       pressTwice(browser);
       browser.until("its page", d -> d.getCurrentUrl().contains("/jobs/"));
-      assertThat(jobs.of(made)).hasSize(1);
+      assertThat(jobLists.of(made)).hasSize(1);
       assertThat(browser.complaints()).isEmpty();
     }
   }

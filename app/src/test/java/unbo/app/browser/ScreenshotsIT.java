@@ -23,7 +23,7 @@ class ScreenshotsIT extends AppTest {
   void take() throws Exception {
     folder = Path.of(System.getProperty("unbo.shots"));
     Job job =
-        jobs.open().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();
+        jobLists.open().stream().filter(j -> j.title().contains("Tern")).findFirst().orElseThrow();
     String page = "/jobs/" + job.getId();
     try (Browser browser = new Browser(port, 1280, 800)) {
       shot(browser.signIn("joren"), "yard");
@@ -137,7 +137,7 @@ class ScreenshotsIT extends AppTest {
 
   private String photograph() {
     long job =
-        jobs.open().stream()
+        jobLists.open().stream()
             .filter(j -> j.title().contains("Swift"))
             .findFirst()
             .orElseThrow()

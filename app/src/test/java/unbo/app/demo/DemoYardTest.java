@@ -10,7 +10,6 @@ import org.springframework.context.ConfigurableApplicationContext;
 import unbo.app.AppTest;
 import unbo.app.OneStart;
 import unbo.app.UnboApplication;
-import unbo.app.account.AccountRepository;
 import unbo.app.job.Job;
 import unbo.app.job.Jobs;
 import unbo.app.job.Station;
@@ -18,10 +17,10 @@ import unbo.app.job.StationMark;
 import unbo.app.proving.Proofs;
 import unbo.app.proving.ProveRecord;
 import unbo.app.setting.SettingResults;
+import unbo.app.vehicle.VehicleRepository;
 
 class DemoYardTest extends AppTest {
 
-  @Autowired private AccountRepository accounts;
   @Autowired private Proofs proofs;
 
   private Job find(List<Job> among, String title) {
@@ -31,7 +30,7 @@ class DemoYardTest extends AppTest {
 
   @Test
   void theWalksJobCarriesWhatAccusedTheBearing() {
-    Job job = find(jobs.open(), "Launch trailer “Tern”, right hub");
+    Job job = find(jobLists.open(), "Launch trailer “Tern”, right hub");
     assertThat(job.work().sheet(ProveRecord.TYPE).tests()).hasSize(4);
     assertThat(job.work().bearingAt("inboard")).as("nobody has read it yet").isEmpty();
     assertThat(SettingResults.record(job).nut().thread())
@@ -42,7 +41,7 @@ class DemoYardTest extends AppTest {
 
   @Test
   void thePastJobIsWhole() {
-    Job job = find(jobs.lately(), "Launch trailer “Tern”, left hub");
+    Job job = find(jobLists.lately(), "Launch trailer “Tern”, left hub");
     assertThat(proofs.of(job).isProved()).isTrue();
     for (Station station : Station.values()) {
       assertThat(job.work().mark(station)).as(station.title()).isPresent();
@@ -54,14 +53,18 @@ class DemoYardTest extends AppTest {
 
   @Test
   void jobsStandAtDifferentStations() {
-    assertThat(jobs.open().stream().map(unbo.app.job.StationLine::next).distinct().count())
+    assertThat(jobLists.open().stream().map(unbo.app.job.StationLine::next).distinct().count())
         .isGreaterThan(2);
+  }
+
+  private static long demoTrailers(VehicleRepository vehicles) {
+    return vehicles.findAll().stream().filter(v -> v.getName().contains("Tern")).count();
   }
 
   /** A second application on the same database: it keeps what it finds and adds no demo twice. */
   @Test
   void everythingIsThereAfterARestart() {
-    long people = accounts.count();
+    long trailers = demoTrailers(vehicles);
     Job job = newJob();
     jobs.note(
         job.getId(),
@@ -78,7 +81,7 @@ class DemoYardTest extends AppTest {
       assertThat(found.work().mark(Station.PACK).orElseThrow().getNote())
           .isEqualTo("kept over a restart: 40 g · ½ · “α”");
       assertThat(found.getOpenedAt()).isEqualTo(reload(job).getOpenedAt());
-      assertThat(again.getBean(AccountRepository.class).count()).isEqualTo(people);
+      assertThat(demoTrailers(again.getBean(VehicleRepository.class))).isEqualTo(trailers);
     }
   }
 }

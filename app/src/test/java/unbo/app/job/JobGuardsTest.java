@@ -169,7 +169,7 @@ class JobGuardsTest extends PageTest {
                     .getResponse()
                     .getStatus());
     assertThat(answers).containsOnlyOnce(302);
-    assertThat(jobs.of(vehicle)).hasSize(2);
+    assertThat(jobLists.of(vehicle)).hasSize(2);
     mvc.perform(post(address).param("complaint", "hums").with(as("joren")).with(csrf()))
         .andExpect(status().isConflict())
         .andExpect(content().string(containsString("Open a second job")));
@@ -180,7 +180,7 @@ class JobGuardsTest extends PageTest {
                 .with(as("joren"))
                 .with(csrf()))
         .andExpect(status().isFound());
-    assertThat(jobs.of(vehicle)).hasSize(3);
+    assertThat(jobLists.of(vehicle)).hasSize(3);
   }
 
   @Test

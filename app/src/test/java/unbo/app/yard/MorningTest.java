@@ -23,7 +23,7 @@ class MorningTest extends PageTest {
   @Autowired private Clock clock;
 
   private Morning morning() {
-    return mornings.of(jobs.openWhole(), List.of());
+    return mornings.of(jobLists.openWhole(), List.of());
   }
 
   private static List<String> why(List<Morning.Row> rows, Job job) {

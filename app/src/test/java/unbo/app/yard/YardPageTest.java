@@ -41,7 +41,7 @@ class YardPageTest extends PageTest {
         .andExpect(content().string(containsString("c".repeat(10_000))));
     mvc.perform(post(front).param("complaint", "growl").with(as("tuva")).with(csrf()))
         .andExpect(status().is3xxRedirection());
-    assertThat(jobs.open())
+    assertThat(jobLists.open())
         .anyMatch(j -> j.getComplaint().equals("growl") && j.getOpenedBy().equals("Tuva Lind"));
     mvc.perform(get("/vehicles/" + car.getId() + "/positions/axle-9-left/open").with(as("tuva")))
         .andExpect(status().isNotFound());
