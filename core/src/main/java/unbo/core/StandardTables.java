@@ -23,6 +23,7 @@ public final class StandardTables {
           "designation.DeepGrooveBallFamily",
           "designation.InchSetFamily",
           "designation.OtherProduct",
+          "designation.OtherSize",
           "designation.OtherSpellings",
           "designation.SeriesMeaning",
           "designation.Suffix",

@@ -47,7 +47,6 @@ public final class DesignationReader {
   private static final int MOST_ITEMS = 100;
 
   private static final int MOST_OF_ONE = 60;
-  private static final int LEAST_LEGIBLE = 2;
 
   /** Families that make a spelling out of what is marked. */
   private final List<DesignationFamily> decoding;
@@ -137,7 +136,7 @@ public final class DesignationReader {
   }
 
   private List<Reading> readItem(String text, Marking marking, int number) {
-    if (isTooWorn(marking)) {
+    if (marking.isTooWorn(0, marking.length())) {
       return List.of();
     }
     List<Candidate> found = new ArrayList<>();
@@ -204,15 +203,6 @@ public final class DesignationReader {
       readings.add(candidate.reading(text, marking, number, candidate.score() / share));
     }
     return readings;
-  }
-
-  /**
-   * So few legible characters fit half of the catalogue: that is no reading, but a size to measure.
-   */
-  private static boolean isTooWorn(Marking marking) {
-    long worn = marking.characters().chars().filter(c -> c == '?').count();
-    long legible = marking.length() - worn;
-    return worn > 0 && legible == 0 || worn > 1 && legible < LEAST_LEGIBLE;
   }
 
   /** Where a number may begin: at each piece, and behind a few letters or a count glued to it. */
@@ -307,7 +297,7 @@ public final class DesignationReader {
     if (items.isEmpty() || !readings.isEmpty() || !next.isEmpty()) {
       return Optional.empty();
     }
-    if (items.stream().allMatch(i -> isTooWorn(i.marking()))) {
+    if (items.stream().map(MarkedItem::marking).allMatch(m -> m.isTooWorn(0, m.length()))) {
       return Optional.of(
           new Problem(
               items.get(0).item().text(),

@@ -1,6 +1,9 @@
 package unbo.core.designation;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.catalogue.Family;
@@ -15,6 +18,9 @@ import unbo.core.tables.Table;
 final class InchBallFamily implements DesignationFamily {
 
   private static final double INCH = 25.4;
+
+  /** The series by the name of the trade and by the bore in inches; common trade usage. */
+  private static final Map<String, String> BRITISH = Map.of("RLS", "LJ", "RMS", "MJ");
 
   @Override
   public Family family() {
@@ -34,15 +40,47 @@ final class InchBallFamily implements DesignationFamily {
 
   @Override
   public List<Spelling> spellings() {
-    return java.util.stream.Stream.of("inch-ball", "miniature-ball")
-        .flatMap(
-            file ->
-                Table.read(
-                    Catalogue.class,
-                    "/unbo/core/catalogue/" + file + ".csv",
-                    InchBallFamily::spelling)
-                    .stream())
+    List<Spelling> own =
+        Stream.of("inch-ball", "miniature-ball")
+            .flatMap(
+                file ->
+                    Table.read(
+                        Catalogue.class,
+                        "/unbo/core/catalogue/" + file + ".csv",
+                        InchBallFamily::spelling)
+                        .stream())
+            .toList();
+    return Stream.concat(own.stream(), own.stream().flatMap(s -> british(s.bearing()).stream()))
         .toList();
+  }
+
+  /** {@code LJ1}, {@code MJ1/2}, {@code LJ1.1/8}: the other old British way, the bore in inches. */
+  private static Optional<Spelling> british(Bearing bearing) {
+    String series = BRITISH.get(bearing.series());
+    if (series == null) {
+      return Optional.empty();
+    }
+    String bore = inches(bearing.boreMm());
+    return Optional.of(
+        Spelling.other(
+            bearing,
+            "bearing",
+            series + bore,
+            List.of(
+                new Run(series.length(), Part.Kind.SERIES, series(bearing.series())),
+                new Run(bore.replaceAll("\\D", "").length(), Part.Kind.BORE, bore(bearing))),
+            List.of(bearing.designation() + " by another old British name.")));
+  }
+
+  /** {@code 1}, {@code 1/2}, {@code 1.1/8}. */
+  private static String inches(double boreMm) {
+    long eighths = Math.round(boreMm / INCH * 8);
+    long common = Math.min(8, Long.lowestOneBit(eighths));
+    long over = eighths % 8 / common;
+    long under = 8 / common;
+    String whole = eighths < 8 ? "" : String.valueOf(eighths / 8);
+    String point = eighths < 8 || over == 0 ? "" : ".";
+    return whole + point + (over == 0 ? "" : over + "/" + under);
   }
 
   private static Spelling spelling(Table.Row row) {

@@ -1,8 +1,13 @@
 package unbo.core.designation;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
 import unbo.core.catalogue.Family;
@@ -11,8 +16,9 @@ import unbo.core.designation.Spelling.Run;
 
 /**
  * Tapered roller bearings in inch sizes: a cone number, a cup number, or both with a slash, the cup
- * also cut down to the digits that differ ({@code LM67048/10}, {@code 25580/20}). Decoded numbers
- * say what each run means; plain ones go by the table.
+ * also cut down to the digits that differ ({@code LM67048/10}, {@code 25580/20}), and in doubt the
+ * digits of both alone ({@code 67048/10}). Decoded numbers say what each run means; plain ones go
+ * by the table.
  */
 final class InchTaperFamily implements DesignationFamily {
 
@@ -23,8 +29,29 @@ final class InchTaperFamily implements DesignationFamily {
 
   private static final double SHORT_AND_PLAIN = 0.45;
 
+  /** Another duty class may have the same digits: our own. */
+  private static final double WITHOUT_LETTERS = 0.6;
+
+  /** {@code cup … and cone …}: no more words than these stand between the two of one pair. */
+  private static final int LEAST_BETWEEN = 2;
+
+  private static final int MOST_BETWEEN = 3;
+
+  private static final Pattern LETTERS = Pattern.compile("^[A-Z]+");
+
   private final List<Bearing> pairs =
       Catalogue.standard().of(Family.TAPERED_ROLLER).stream().filter(Bearing::isInch).toList();
+
+  /** The pairs of each cone and each cup. */
+  private final Map<String, List<Bearing>> byNumber = new HashMap<>();
+
+  InchTaperFamily() {
+    for (Bearing pair : pairs) {
+      for (String number : List.of(cone(pair), cup(pair))) {
+        byNumber.computeIfAbsent(number, n -> new ArrayList<>()).add(pair);
+      }
+    }
+  }
 
   @Override
   public Family family() {
@@ -46,6 +73,9 @@ final class InchTaperFamily implements DesignationFamily {
     List<Spelling> all = new ArrayList<>();
     for (Bearing pair : pairs) {
       all.add(Spelling.of(pair, "set", runs(cone(pair), cup(pair))));
+      all.add(
+          Spelling.other(
+              pair, "set", cup(pair) + "/" + cone(pair), runs(cup(pair), cone(pair)), List.of()));
       cutDown(pair, all);
       if (isFirst(pair, true)) {
         all.add(alone(pair, "cone", cone(pair), partners(pair, true)));
@@ -57,6 +87,44 @@ final class InchTaperFamily implements DesignationFamily {
     return all;
   }
 
+  @Override
+  public boolean decodes() {
+    return true;
+  }
+
+  /** {@code cup L44610 cone L44649}: both numbers of a pair with words between them. */
+  @Override
+  public List<Spelling> decoded(Marking marking, int from) {
+    List<Token> tokens = marking.tokensFrom(from);
+    if (tokens.size() <= LEAST_BETWEEN || !byNumber.containsKey(tokens.get(0).text())) {
+      return List.of();
+    }
+    int end = LEAST_BETWEEN;
+    while (end < tokens.size() && end <= MOST_BETWEEN && !tokens.get(end).hasDigit()) {
+      end++;
+    }
+    return end < tokens.size() && tokens.subList(1, end).stream().noneMatch(Token::hasDigit)
+        ? apart(tokens.subList(0, end + 1)).stream().toList()
+        : List.of();
+  }
+
+  private Optional<Spelling> apart(List<Token> tokens) {
+    String first = tokens.get(0).text();
+    String last = tokens.get(tokens.size() - 1).text();
+    return byNumber.get(first).stream()
+        .filter(p -> byNumber.getOrDefault(last, List.of()).contains(p) && !first.equals(last))
+        .findFirst()
+        .map(
+            pair -> {
+              List<Run> runs = new ArrayList<>(runs(first));
+              List<Token> between = tokens.subList(1, tokens.size() - 1);
+              between.forEach(w -> runs.add(new Run(w.length(), Part.Kind.SUFFIX, "a word")));
+              runs.addAll(runs(last));
+              String text = tokens.stream().map(Token::text).collect(Collectors.joining(" "));
+              return Spelling.other(pair, "set", text, runs, List.of());
+            });
+  }
+
   /** A short plain number alone may as well be a year, a price or a part of another number. */
   private static Spelling alone(Bearing pair, String role, String number, List<String> notes) {
     Spelling spelling = Spelling.other(pair, role, number, runs(number), notes);
@@ -65,13 +133,42 @@ final class InchTaperFamily implements DesignationFamily {
 
   private static void cutDown(Bearing pair, List<Spelling> all) {
     String cup = cup(pair);
-    int left = InchTaperNumber.parse(cup).isPresent() ? PART_DIGITS : differs(cone(pair), cup);
+    Optional<InchTaperNumber> decoded = InchTaperNumber.parse(cup);
+    int left = decoded.isPresent() ? PART_DIGITS : differs(cone(pair), cup);
+    if (decoded.isPresent()) {
+      all.addAll(withoutLetters(pair));
+    }
     if (left > 0) {
       String digits = cup.substring(cup.length() - left);
       List<Run> runs = new ArrayList<>(runs(cone(pair)));
       runs.add(new Run(left, Part.Kind.BORE, "cup of the same series, " + cup));
       all.add(Spelling.other(pair, "set", cone(pair) + "/" + digits, runs, List.of()));
     }
+  }
+
+  /** {@code 44649/10}, {@code 44649/44610}: both numbers without the letters of their class. */
+  private static List<Spelling> withoutLetters(Bearing pair) {
+    String cone = LETTERS.matcher(cone(pair)).replaceFirst("");
+    String cup = LETTERS.matcher(cup(pair)).replaceFirst("");
+    List<String> notes =
+        List.of(
+            "The letters before the number are not there: read here as "
+                + pair.designation()
+                + ". Other letters before the same digits make another bearing: look for them on the ring, or measure bore and outside.");
+    return Stream.of(cup, cup.substring(cup.length() - PART_DIGITS))
+        .map(
+            behind ->
+                Spelling.other(
+                        pair,
+                        "set",
+                        cone + "/" + behind,
+                        List.of(
+                            new Run(
+                                cone.length(), Part.Kind.SERIES, "digits of cone " + cone(pair)),
+                            new Run(behind.length(), Part.Kind.BORE, "digits of cup " + cup(pair))),
+                        notes)
+                    .weighing(WITHOUT_LETTERS))
+        .toList();
   }
 
   /**

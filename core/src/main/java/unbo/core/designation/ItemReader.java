@@ -41,7 +41,7 @@ final class ItemReader {
   /** Adds what may be read of a spelling that begins at a character, if it matches there. */
   void readAt(LetterReader letters, Spelling spelling, int from, List<Candidate> found) {
     double match = spelling.match(marking, from);
-    if (match <= 0) {
+    if (match <= 0 || marking.isTooWorn(from, from + spelling.length())) {
       return;
     }
     if (isOfAnotherKind(from)) {

@@ -108,6 +108,9 @@ final class LetterReader {
 
   private Piece before(Marking marking, Token token, boolean adjacent) {
     boolean glued = adjacent && marking.separatorBefore(token.to()) == 0;
+    if (adjacent && !glued && isOfOtherProduct(marking, token)) {
+      return ShapedPiece.at(TokenShape.Place.KIND, marking, token);
+    }
     if (adjacent) {
       for (Suffix prefix : prefixes.spelled(token.text())) {
         if (glued || prefix.place() == Suffix.Place.PREFIX) {
@@ -115,13 +118,10 @@ final class LetterReader {
         }
       }
     }
-    if (adjacent && !glued && isOfOtherProduct(marking, token)) {
-      return ShapedPiece.at(TokenShape.Place.KIND, marking, token);
-    }
     return ShapedPiece.at(glued ? TokenShape.Place.GLUED : TokenShape.Place.BEFORE, marking, token);
   }
 
-  /** A letter that makes another thing of the number behind it: {@code B 42}. */
+  /** A letter that makes another thing of the number behind it: {@code B 42}, {@code H 206}. */
   private static boolean isOfOtherProduct(Marking marking, Token token) {
     return token.length() == 1
         && OtherProduct.named(token.text(), marking.tokensFrom(token.to()).get(0).text())

@@ -14,6 +14,9 @@ final class Marking {
   /** How far Unicode sets the full-width forms behind the plain ones. */
   private static final int FULL_WIDTH = 0xFEE0;
 
+  private static final char WORN = '?';
+  private static final int LEAST_LEGIBLE = 2;
+
   private static final String INCH_SIGNS = "\"″”";
 
   private String characters = "";
@@ -33,7 +36,7 @@ final class Marking {
     Marking marking = new Marking(text.length());
     StringBuilder kept = new StringBuilder(text.length());
     for (int i = 0; i < text.length(); i++) {
-      marking.add(isWornAt(text, i) ? '?' : text.charAt(i), offset + i, kept);
+      marking.add(isWornAt(text, i) ? WORN : text.charAt(i), offset + i, kept);
     }
     marking.characters = kept.toString();
     return marking;
@@ -76,7 +79,7 @@ final class Marking {
 
   /** ASCII only: a look-alike letter of another script is no letter of a part number. */
   private static boolean isKept(char c) {
-    return c == '?' || (c < 128 && Character.isLetterOrDigit(c));
+    return c == WORN || (c < 128 && Character.isLetterOrDigit(c));
   }
 
   /** Whether a sign for inches stands behind character {@code end - 1}; quotes are none. */
@@ -125,6 +128,20 @@ final class Marking {
 
   int length() {
     return characters.length();
+  }
+
+  /**
+   * Whether so few characters of a stretch are legible that half of the catalogue fits: that is no
+   * number, but a bearing to measure.
+   */
+  boolean isTooWorn(int from, int to) {
+    int worn = 0;
+    for (int i = characters.indexOf(WORN, from); i >= 0 && i < to; ) {
+      worn++;
+      i = characters.indexOf(WORN, i + 1);
+    }
+    int legible = to - from - worn;
+    return worn > 0 && legible == 0 || worn > 1 && legible < LEAST_LEGIBLE;
   }
 
   char at(int i) {

@@ -106,7 +106,7 @@ record OtherProduct(String letters, Pattern digits, String title, String missing
         return found;
       }
     }
-    return Optional.empty();
+    return OtherSize.in(marking);
   }
 
   private Problem problem(String number) {

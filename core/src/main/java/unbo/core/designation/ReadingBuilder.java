@@ -2,6 +2,7 @@ package unbo.core.designation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import unbo.core.catalogue.Basis;
 import unbo.core.catalogue.Bearing;
@@ -104,13 +105,7 @@ final class ReadingBuilder {
           "The bore is in doubt: digits that may be another bore, in millimetres or sixteenths of an"
               + " inch, were not read. Measure the bore before you order.");
     }
-    if (!unread.isEmpty()) {
-      doubts.add(
-          "Not read: "
-              + String.join(", ", unread)
-              + ". This may be a mark, a place, or a bearing maker’s own letter, which only that maker can"
-              + " explain.");
-    }
+    unreadDoubts(spelling);
     boolean closed = left != null && left != Closure.NOT_KNOWN;
     closeSides(spelling.bearing());
     Bearing bearing = closed ? spelling.closed() : spelling.bearing();
@@ -138,6 +133,19 @@ final class ReadingBuilder {
         boreInDoubt,
         confidence,
         List.copyOf(doubts));
+  }
+
+  private void unreadDoubts(Spelling spelling) {
+    Map<String, String> rings = OtherRing.doubts(spelling, unread);
+    doubts.addAll(rings.values());
+    List<String> rest = unread.stream().filter(u -> !rings.containsKey(u)).toList();
+    if (!rest.isEmpty()) {
+      doubts.add(
+          "Not read: "
+              + String.join(", ", rest)
+              + ". This may be a mark, a place, or a bearing maker’s own letter, which only that maker can"
+              + " explain.");
+    }
   }
 
   /**

@@ -44,7 +44,7 @@ final class ShapedPiece {
 
   private static Piece word(Marking marking, Token token) {
     TokenShape shape = marking.shapes().of(TokenShape.Place.BEHIND, token.text());
-    boolean word = shape.kind() == SuffixRun.Kind.WORD && !beginsWithDigit(token);
+    boolean word = shape.kind() == SuffixRun.Kind.WORD && !token.hasDigit();
     return token.isDetached() || !word
         ? Piece.shaped(token.from(), token.to(), shape)
         : unread(token);

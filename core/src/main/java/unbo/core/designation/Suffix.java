@@ -113,6 +113,8 @@ record Suffix(
               Family.SELF_ALIGNING_BALL);
       case "ball-alone" ->
           families("ball").stream().filter(f -> f != Family.ANGULAR_CONTACT_BALL).toList();
+      case "shown" ->
+          List.of(Family.ONE_WAY_CLUTCH, Family.TRACK_ROLLER, Family.INSERT_BALL, Family.ROD_END);
       case "spherical" -> List.of(Family.SPHERICAL_ROLLER);
       case "angular" -> List.of(Family.ANGULAR_CONTACT_BALL);
       case "cylindrical" -> List.of(Family.CYLINDRICAL_ROLLER);

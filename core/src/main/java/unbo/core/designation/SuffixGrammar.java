@@ -16,6 +16,9 @@ final class SuffixGrammar {
   private static final int MOST_SINGLES = 2;
   private static final int MOST_SINGLES_ANGULAR = 3;
 
+  /** Closures that a groove is written to, common trade usage. */
+  private static final Set<String> SIDES = Set.of("Z", "ZZ", "RS", "RZ");
+
   private SuffixGrammar() {}
 
   /**
@@ -41,6 +44,7 @@ final class SuffixGrammar {
     boolean plain = singles == 0 || singles == 1 && rank(run.get(0)) == 0;
     return plain && digits
         || startsLikeADesign(run, lettered)
+        || isDesignAndBore(run)
         || isSideAndGroove(run)
         || isSideAndClearance(run);
   }
@@ -62,12 +66,19 @@ final class SuffixGrammar {
         || List.of("iso-plan", "steep").contains(run.get(0).value());
   }
 
-  /** {@code 6205 ZNR}: a shield and a snap ring; two letters besides Z may begin a name. */
+  /** {@code 22208 EK}, {@code 1205 EKTN9}: a design and the tapered bore, and what follows. */
+  private static boolean isDesignAndBore(List<Suffix> run) {
+    return run.size() > 1
+        && run.get(0).value().equals("design")
+        && run.get(1).value().equals("bore");
+  }
+
+  /** {@code 6205 ZNR}, {@code 6205 RSNR}; other letters before a groove may begin a name. */
   private static boolean isSideAndGroove(List<Suffix> run) {
     String side = run.get(0).spelling();
     return run.size() == 2
         && run.get(0).kind() == Suffix.Kind.CLOSURE
-        && (side.startsWith("Z") || Character.isDigit(side.charAt(0)))
+        && (SIDES.contains(side) || Character.isDigit(side.charAt(0)))
         && List.of("groove", "snap-ring").contains(run.get(1).value());
   }
 
