@@ -17,7 +17,7 @@ final class SealAspects {
       return List.of();
     }
     if (!isKnown(old) || !isKnown(fresh)) {
-      return List.of(unknown(old, fresh));
+      return List.of(isEnough(fresh, duty) ? enough(old, fresh) : unknown(old, fresh));
     }
     int was = tightness(old);
     int is = tightness(fresh);
@@ -35,6 +35,22 @@ final class SealAspects {
 
   private static boolean isKnown(Reading reading) {
     return reading.left().isKnown() && reading.right().isKnown();
+  }
+
+  /** Where water or dirt comes and nothing turns fast, no more can be wanted than two lips. */
+  private static boolean isEnough(Reading fresh, Optional<PositionDuty> duty) {
+    return fresh.left() == Closure.CONTACT
+        && fresh.right() == Closure.CONTACT
+        && duty.filter(d -> d.isExposed() && d.motion() != Motion.FAST).isPresent();
+  }
+
+  private static Difference enough(Reading old, Reading fresh) {
+    return new Difference(
+        "seals",
+        words(old),
+        words(fresh),
+        Severity.NOTE,
+        "What closes the old one is not in its number; the new one has contact seals on both sides, the most that this place can ask for.");
   }
 
   private static Difference unknown(Reading old, Reading fresh) {
