@@ -258,6 +258,7 @@ final class FitFields {
                 THRUST_NEEDLE,
                 SPHERICAL_PLAIN,
                 THRUST_BALL,
+                TWO_WAY_THRUST_BALL,
                 DRAWN_CUP_NEEDLE ->
             RingKind.NOT_KNOWN;
         case TAPERED_ROLLER -> RingKind.METRIC_TAPER;

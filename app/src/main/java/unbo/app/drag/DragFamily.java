@@ -25,7 +25,7 @@ public record DragFamily(String word, int rows) {
       case CYLINDRICAL_ROLLER -> "cylindrical-roller";
       case TAPERED_ROLLER -> "tapered-roller";
       case NEEDLE_ROLLER, DRAWN_CUP_NEEDLE, NEEDLE_CAGE -> "needle-roller";
-      case THRUST_BALL -> "thrust-ball";
+      case THRUST_BALL, TWO_WAY_THRUST_BALL -> "thrust-ball";
       default -> null;
     };
   }

@@ -9,8 +9,6 @@ import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import unbo.app.web.InchText;
 import unbo.core.section.BearingPortrait;
-import unbo.core.section.Point;
-import unbo.core.section.Shape;
 
 /**
  * Up to three bearings cut above their axis, laid over each other to one scale against one
@@ -191,17 +189,17 @@ public record BearingDrawing(
       List<BearingPortrait.Piece> named =
           portrait.pieces().stream()
               .filter(p -> !p.name().startsWith("left") || isAlone(portrait, p))
-              .sorted(Comparator.comparingDouble((BearingPortrait.Piece p) -> -anchor(p).r()))
+              .sorted(Comparator.comparingDouble((BearingPortrait.Piece p) -> -p.anchor().r()))
               .toList();
       double edge = scale.x(most(BearingPortrait::widthMm)) + 26;
-      double first = named.stream().mapToDouble(p -> scale.at(anchor(p)).y()).min().orElse(TOP);
+      double first = named.stream().mapToDouble(p -> scale.at(p.anchor()).y()).min().orElse(TOP);
       double total = LINE * (named.size() - 1);
-      double last = named.stream().mapToDouble(p -> scale.at(anchor(p)).y()).max().orElse(TOP);
+      double last = named.stream().mapToDouble(p -> scale.at(p.anchor()).y()).max().orElse(TOP);
       double y = Math.max(TOP, (first + last - total) / 2);
       List<Label> labels = new ArrayList<>();
       for (BearingPortrait.Piece piece : named) {
         String text = piece.name().replace("right ", "");
-        labels.add(new Label(text, y, new Spot(edge, y), scale.at(anchor(piece))));
+        labels.add(new Label(text, y, new Spot(edge, y), scale.at(piece.anchor())));
         y += LINE;
       }
       uncross(labels);
@@ -225,25 +223,6 @@ public record BearingDrawing(
     private static boolean isAlone(BearingPortrait portrait, BearingPortrait.Piece piece) {
       String other = piece.name().replace("left", "right");
       return portrait.pieces().stream().noneMatch(p -> p.name().equals(other));
-    }
-
-    /** A place inside the piece near its right end; inside a ball above its middle. */
-    private static Point anchor(BearingPortrait.Piece piece) {
-      Shape shape =
-          piece.shapes().stream().max(Comparator.comparingDouble(Shape::mostX)).orElseThrow();
-      double right = shape.mostX();
-      double width = right - shape.leastX();
-      if (shape.look() == Shape.Look.UNCUT) {
-        double height = shape.mostR() - shape.leastR();
-        return new Point(right - 0.35 * width, shape.mostR() - 0.3 * height);
-      }
-      double r =
-          shape.outline().stream()
-              .filter(p -> p.x() > right - 1e-6)
-              .mapToDouble(Point::r)
-              .average()
-              .orElse(shape.mostR());
-      return new Point(right - 0.08 * width, r);
     }
 
     /** Each size once, with the letters of those that have it: bore, outside, width. */

@@ -14,7 +14,6 @@ import unbo.app.working.Figure;
 import unbo.app.working.WorkingView;
 import unbo.app.working.Workings;
 import unbo.core.catalogue.Bearing;
-import unbo.core.catalogue.Family;
 import unbo.core.designation.DesignationReader;
 import unbo.core.friction.Friction;
 import unbo.core.friction.Friction.Seal;
@@ -176,7 +175,7 @@ public record SpeedSheet(
       Optional<InternalGeometry> inside = BearingPortrait.of(bearing).inside();
       Optional<DragFamily> family = DragFamily.of(bearing);
       // A thrust bearing carries along its axis and rolls square to it: none of these sums holds.
-      boolean radial = bearing.family() != Family.THRUST_BALL;
+      boolean radial = !bearing.family().isThrustBall();
       if (inside.isEmpty() || family.isEmpty() || !radial) {
         problems.add(
             "bearing",

@@ -116,7 +116,7 @@ public record Specification(
 
   private static boolean isClosable(Bearing bearing) {
     return bearing.family().isBall()
-        && bearing.family() != Family.THRUST_BALL
+        && !bearing.family().isThrustBall()
         && bearing.family() != Family.HEADSET;
   }
 

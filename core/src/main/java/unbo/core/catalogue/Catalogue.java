@@ -87,6 +87,7 @@ public final class Catalogue {
             uneven("rod-end", Family.ROD_END, "otherWidth"),
             rows("cylindrical-roller", Family.CYLINDRICAL_ROLLER),
             rows("thrust-ball", Family.THRUST_BALL),
+            rows("two-way-thrust-ball", Family.TWO_WAY_THRUST_BALL),
             rows("drawn-cup-needle", Family.DRAWN_CUP_NEEDLE),
             rows("needle-roller", Family.NEEDLE_ROLLER),
             uneven("spherical-plain", Family.SPHERICAL_PLAIN, "outerRingWidth"),

@@ -26,6 +26,8 @@ public enum Family {
   SELF_ALIGNING_BALL("self-aligning-ball", "self-aligning ball bearing", "self-aligning-ball", 2),
   CYLINDRICAL_ROLLER("cylindrical-roller", "cylindrical roller bearing", "cylindrical-roller", 1),
   THRUST_BALL("thrust-ball", "thrust ball bearing", "thrust-ball", 1),
+  TWO_WAY_THRUST_BALL(
+      "two-way-thrust-ball", "thrust ball bearing that carries both ways", "thrust-ball", 2),
   DRAWN_CUP_NEEDLE("drawn-cup-needle", "drawn cup needle roller bearing", "needle-roller", 1),
   NEEDLE_ROLLER("needle-roller", "machined needle roller bearing", "needle-roller", 1),
   NEEDLE_CAGE("needle-cage", "needle roller and cage assembly", "needle-roller", 1),
@@ -79,7 +81,8 @@ public enum Family {
               SELF_ALIGNING_BALL,
               TWO_ROW_BALL,
               FOUR_POINT_BALL,
-              THRUST_BALL ->
+              THRUST_BALL,
+              TWO_WAY_THRUST_BALL ->
           true;
       default -> false;
     };
@@ -88,6 +91,11 @@ public enum Family {
   /** Whether only its envelope is known here: it is recognised and drawn, and nothing is summed. */
   public boolean isEnvelopeOnly() {
     return this == INSERT_BALL || this == TRACK_ROLLER || this == ROD_END || this == ONE_WAY_CLUTCH;
+  }
+
+  /** Whether its balls carry along the axis alone. */
+  public boolean isThrustBall() {
+    return this == THRUST_BALL || this == TWO_WAY_THRUST_BALL;
   }
 
   /** Whether it is one of the needle families. */

@@ -37,6 +37,6 @@ enum AxialHold {
 
   /** Whether a family carries along the shaft only. */
   static boolean isThrustOnly(Bearing bearing) {
-    return bearing.family() == Family.THRUST_BALL || bearing.family() == Family.THRUST_NEEDLE;
+    return bearing.family().isThrustBall() || bearing.family() == Family.THRUST_NEEDLE;
   }
 }

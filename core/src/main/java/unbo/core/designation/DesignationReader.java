@@ -104,6 +104,7 @@ public final class DesignationReader {
         new ShownFamily(Family.ONE_WAY_CLUTCH),
         new MetricFamily(Family.CYLINDRICAL_ROLLER),
         new MetricFamily(Family.THRUST_BALL),
+        new ShownFamily(Family.TWO_WAY_THRUST_BALL),
         new DrawnCupFamily(),
         new NeedleFamily(),
         new NeedleCageFamily(),

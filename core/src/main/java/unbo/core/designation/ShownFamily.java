@@ -73,6 +73,7 @@ final class ShownFamily implements DesignationFamily {
               + " mm"
               + (bearing.designation().endsWith("E") ? ", series E" : "")
               + "; the thread is not told";
+      case TWO_WAY_THRUST_BALL -> "no bore of the plan: the middle washer has " + bore + " mm";
       default ->
           bearing.series().startsWith("HF")
               ? "shaft " + bore + " mm, width " + MetricRuns.plain(bearing.widthMm()) + " mm"

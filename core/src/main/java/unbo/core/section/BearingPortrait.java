@@ -1,9 +1,11 @@
 package unbo.core.section;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Family;
 import unbo.core.designation.Closure;
@@ -34,6 +36,33 @@ public record BearingPortrait(
     public Piece {
       shapes = List.copyOf(shapes);
     }
+
+    /** Where its name points: in the piece near its right end, in an element above its middle. */
+    public Point anchor() {
+      Shape shape = shapes.stream().max(Comparator.comparingDouble(Shape::mostX)).orElseThrow();
+      double right = shape.mostX();
+      double width = right - shape.leastX();
+      if (shape.look() == Shape.Look.UNCUT) {
+        double height = shape.mostR() - shape.leastR();
+        return new Point(right - 0.35 * width, shape.mostR() - 0.3 * height);
+      }
+      double x = right - 0.08 * width;
+      return new Point(x, widestAt(shape, x));
+    }
+
+    /** The middle of what is solid at an x, of its longest stretch: beside a groove, not in it. */
+    private static double widestAt(Shape shape, double x) {
+      double[] crossed = shape.radiiAt(x);
+      double middle = shape.mostR();
+      double longest = -1;
+      for (int i = 0; i + 1 < crossed.length; i += 2) {
+        if (crossed[i + 1] - crossed[i] > longest) {
+          longest = crossed[i + 1] - crossed[i];
+          middle = (crossed[i] + crossed[i + 1]) / 2;
+        }
+      }
+      return middle;
+    }
   }
 
   /** The portrait of what a number says, letters and all. */
@@ -57,7 +86,8 @@ public record BearingPortrait(
     List<Piece> pieces = new ArrayList<>(rings(bearing, room, full, angle));
     boolean shown = bearing.family().isEnvelopeOnly();
     if (!full && !shown && bearing.family() != Family.THRUST_NEEDLE) {
-      cage(pieces).ifPresent(pieces::add);
+      boolean thrust = bearing.family().isThrustBall();
+      cage(pieces, thrust ? CageBars::aroundAxialBall : CageBars::beside).ifPresent(pieces::add);
     }
     if (!shown && ClosureShapes.canBeDrawn(bearing)) {
       ClosureShapes closures = new ClosureShapes(room, bearing, full);
@@ -104,6 +134,7 @@ public record BearingPortrait(
             new Piece("rollers", shapes.rollers()),
             new Piece("outer ring", List.of(shapes.outer())));
       }
+      case TWO_WAY_THRUST_BALL -> new TwoWayThrustShapes(room).pieces();
       case INSERT_BALL -> InsertShapes.pieces(room, bearing);
       case TRACK_ROLLER -> TrackRollerShapes.pieces(room);
       case THRUST_NEEDLE ->
@@ -149,7 +180,7 @@ public record BearingPortrait(
 
   /** Inner pieces, elements and outer pieces told apart by how they are drawn. */
   private static List<Piece> split(BearingShapes shapes, Bearing bearing) {
-    boolean thrust = bearing.family() == Family.THRUST_BALL;
+    boolean thrust = bearing.family().isThrustBall();
     List<Shape> outer = new ArrayList<>(shapes.shapes("outer"));
     List<Shape> elements = new ArrayList<>();
     List<Shape> inner = new ArrayList<>();
@@ -178,13 +209,13 @@ public record BearingPortrait(
     }
   }
 
-  /** A cage, seen as a bar beside every element on its own axis. */
-  private static Optional<Piece> cage(List<Piece> pieces) {
+  /** A cage, seen as bars beside every element where no ring is. */
+  private static Optional<Piece> cage(List<Piece> pieces, Function<Shape, List<Shape>> beside) {
     List<Shape> bars =
         pieces.stream()
             .flatMap(p -> p.shapes().stream())
             .filter(s -> s.look() == Shape.Look.UNCUT)
-            .flatMap(s -> CageBars.beside(s).stream())
+            .flatMap(s -> beside.apply(s).stream())
             .toList();
     return bars.isEmpty() ? Optional.empty() : Optional.of(new Piece("cage", bars));
   }

@@ -64,7 +64,7 @@ public final class BearingVolume {
       case TAPERED_ROLLER -> TAPER_CORRECTION;
       case CYLINDRICAL_ROLLER -> CYLINDRICAL_CORRECTION;
       case NEEDLE_ROLLER -> NEEDLE_CORRECTION;
-      case THRUST_BALL -> THRUST_CORRECTION;
+      case THRUST_BALL, TWO_WAY_THRUST_BALL -> THRUST_CORRECTION;
       default -> family.isBall() ? BALL_CORRECTION : 1;
     };
   }

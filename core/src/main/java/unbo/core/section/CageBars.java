@@ -22,6 +22,15 @@ final class CageBars {
     return List.of(bar(right, left, height), bar(left, right, height));
   }
 
+  /** The same over and under a ball that washers take from left and right. */
+  static List<Shape> aroundAxialBall(Shape ball) {
+    double x = (ball.leastX() + ball.mostX()) / 2;
+    Point inside = new Point(x, ball.leastR());
+    Point outside = new Point(x, ball.mostR());
+    double height = ball.mostX() - ball.leastX();
+    return List.of(bar(outside, inside, height), bar(inside, outside, height));
+  }
+
   private static List<Shape> besideBall(Shape ball) {
     double r = (ball.leastR() + ball.mostR()) / 2;
     Point left = new Point(ball.leastX(), r);

@@ -3,7 +3,6 @@ package unbo.core.section;
 import java.util.List;
 import java.util.Optional;
 import unbo.core.catalogue.Bearing;
-import unbo.core.catalogue.Family;
 import unbo.core.designation.Closure;
 import unbo.core.section.BearingPortrait.Piece;
 import unbo.core.section.BearingShapes.Envelope;
@@ -37,7 +36,7 @@ final class ClosureShapes {
 
   /** Whether a bearing is of a family whose closures are drawn. */
   static boolean canBeDrawn(Bearing bearing) {
-    return bearing.family().isBall() && bearing.family() != Family.THRUST_BALL;
+    return bearing.family().isBall() && !bearing.family().isThrustBall();
   }
 
   /** What closes a side; empty for an open one. */

@@ -110,6 +110,10 @@ public record InternalGeometry(
               1,
               BALL_FILLING,
               OptionalDouble.of(90));
+      case TWO_WAY_THRUST_BALL -> {
+        TwoWayThrustShapes shapes = new TwoWayThrustShapes(room);
+        yield balls(shapes.ballMm(), shapes.rows(), 2, BALL_FILLING, OptionalDouble.of(90));
+      }
       default -> deepGroove(room, full);
     };
   }

@@ -112,6 +112,19 @@ public record Shape(List<Point> outline, Look look) {
         .mapToDouble(i -> Math.min(outline.get(i).x(), outline.get(next(i)).x()));
   }
 
+  /** The radii at which the outline is crossed at an x, upwards: in and out by turns. */
+  double[] radiiAt(double x) {
+    return IntStream.range(0, outline.size())
+        .filter(i -> outline.get(i).x() > x != outline.get(next(i)).x() > x)
+        .mapToDouble(i -> crossing(outline.get(i), outline.get(next(i)), x))
+        .sorted()
+        .toArray();
+  }
+
+  private static double crossing(Point one, Point other, double x) {
+    return one.r() + (x - one.x()) / (other.x() - one.x()) * (other.r() - one.r());
+  }
+
   private int next(int corner) {
     return (corner + 1) % outline.size();
   }

@@ -2,7 +2,6 @@ package unbo.core.section;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 import unbo.core.section.Section.ContactLine;
 
 /**
@@ -12,7 +11,6 @@ import unbo.core.section.Section.ContactLine;
 final class ThrustBallShapes implements BearingShapes {
 
   private static final double WASHER_SHARE = 0.33;
-  private static final int ARC = 8;
 
   private final Envelope room;
   private final double ball;
@@ -38,22 +36,15 @@ final class ThrustBallShapes implements BearingShapes {
   /** A washer from its outer face inwards, with the groove in its inner face. */
   private Shape washer(double face, int inwards) {
     double away = Math.min(room.width() * (0.5 - WASHER_SHARE), ball / 2 * 0.9);
-    double flat = room.middle() - inwards * away;
-    double half = Math.sqrt(ball * ball / 4 - away * away);
+    ThrustGroove groove = new ThrustGroove(room.middle(), room.pitch(), ball, away);
+    double flat = groove.flat(-inwards);
     List<Point> points = new ArrayList<>();
     points.add(new Point(face, room.bore()));
     points.add(new Point(flat, room.bore()));
-    IntStream.rangeClosed(0, ARC)
-        .mapToDouble(i -> -half + 2 * half * i / ARC)
-        .mapToObj(dr -> new Point(room.middle() - inwards * onBall(dr), room.pitch() + dr))
-        .forEach(points::add);
+    points.addAll(groove.points(-inwards));
     points.add(new Point(flat, room.outer()));
     points.add(new Point(face, room.outer()));
     return new Shape(points, Shape.Look.CUT_RING);
-  }
-
-  private double onBall(double dr) {
-    return Math.sqrt(Math.max(0, ball * ball / 4 - dr * dr));
   }
 
   @Override

@@ -63,6 +63,7 @@ public enum RingKind {
               HEADSET,
               NEEDLE_CAGE,
               THRUST_NEEDLE,
+              TWO_WAY_THRUST_BALL,
               SPHERICAL_PLAIN,
               INSERT_BALL,
               TRACK_ROLLER,

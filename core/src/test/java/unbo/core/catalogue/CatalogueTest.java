@@ -34,6 +34,8 @@ class CatalogueTest {
     Set<String> others =
         Set.of(
             "inch",
+            "522",
+            "523",
             "UC2",
             "UC2-inch",
             "KR",
@@ -64,6 +66,22 @@ class CatalogueTest {
             "cartridge",
             "headset");
     return catalogue.all().stream().filter(b -> !others.contains(b.series()));
+  }
+
+  /**
+   * ISO 104: housing washers are those of the single-direction twin, both rows share one on the
+   * shaft.
+   */
+  @Test
+  void aTwoWayThrustBearingSharesItsTwinsHousingWashers() {
+    List<Bearing> both = catalogue.of(Family.TWO_WAY_THRUST_BALL);
+    assertThat(both).hasSizeGreaterThan(20);
+    for (Bearing b : both) {
+      Bearing twin = catalogue.find("51" + b.designation().substring(2)).orElseThrow();
+      assertThat(b.outerMm()).as(b.designation()).isEqualTo(twin.outerMm());
+      assertThat(b.boreMm()).as(b.designation()).isLessThan(twin.boreMm());
+      assertThat(b.widthMm() / twin.widthMm()).as(b.designation()).isBetween(1.7, 2.0);
+    }
   }
 
   /** Inch bores are sixteenths or eighths by their number; drawn cups carry bore and width. */

@@ -17,7 +17,7 @@ class OtherSizeTest {
     "30230, 30230, tapered, bore is 150 mm",
     "81106 TN, 81106, cylindrical roller thrust, bore is 30 mm",
     "53206 U, 53206, spherical washer, bore is 30 mm",
-    "52206, 52206, both ways, are no bore"
+    "52406, 52406, both ways, are no bore"
   })
   void theKindIsSaid(String text, String found, String kind, String bore) {
     ReadingReport report = DesignationReader.standard().read(text);
@@ -31,7 +31,7 @@ class OtherSizeTest {
   /** No bore of the plan is made of codes below 04 or above 96, nor of longer numbers. */
   @Test
   void otherDigitsAreNone() {
-    for (String text : new String[] {"30299", "522061", "71363"}) {
+    for (String text : new String[] {"30299", "524061", "71363"}) {
       assertThat(OtherSize.in(Marking.of(text, 0))).as(text).isEmpty();
     }
   }

@@ -51,6 +51,79 @@ class BearingPortraitTest {
     }
   }
 
+  /** Its three washers and two rows part cleanly: left to right, nothing in another. */
+  @Test
+  void aTwoWayThrustBearingIsDrawnWithThreeWashers() {
+    for (Bearing b : Catalogue.standard().of(Family.TWO_WAY_THRUST_BALL)) {
+      BearingPortrait portrait = BearingPortrait.of(b);
+      assertThat(names(portrait))
+          .containsExactly("shaft washer", "balls", "housing washer", "cage");
+      Shape shaft = portrait.pieces().get(0).shapes().get(0);
+      List<Shape> housing = portrait.pieces().get(2).shapes();
+      assertThat(housing.get(0).mostX()).as(b.designation()).isLessThan(shaft.leastX());
+      assertThat(housing.get(1).leastX()).as(b.designation()).isGreaterThan(shaft.mostX());
+      assertThat(shaft.leastR()).isEqualTo(b.boreMm() / 2);
+      assertThat(housing.get(0).leastR()).isGreaterThan(shaft.leastR());
+    }
+  }
+
+  /** The cage of a thrust bearing lies where no washer is: over and under its balls. */
+  @Test
+  void theCageOfAThrustBearingMeetsNoWasher() {
+    for (String number : List.of("51206", "51110", "52206", "52309")) {
+      BearingPortrait portrait = portrait(number);
+      List<Shape> balls = shapes(portrait, "balls");
+      for (Shape bar : shapes(portrait, "cage")) {
+        assertThat(balls)
+            .as(number)
+            .anyMatch(b -> bar.leastX() > b.leastX() && bar.mostX() < b.mostX())
+            .noneMatch(b -> bar.leastR() > b.leastR() && bar.mostR() < b.mostR());
+      }
+    }
+  }
+
+  /** Law: a name points into its own piece and into no element of another. */
+  @Test
+  void everyNamePointsAtItsOwn() {
+    for (Bearing b : Catalogue.standard().all()) {
+      List<BearingPortrait.Piece> pieces = BearingPortrait.of(b).pieces();
+      for (BearingPortrait.Piece piece : pieces) {
+        Point anchor = piece.anchor();
+        assertThat(piece.shapes())
+            .as(b.designation() + " " + piece.name())
+            .anyMatch(s -> isIn(s, anchor));
+        assertThat(pieces)
+            .as(b.designation() + " " + piece.name())
+            .filteredOn(p -> p != piece)
+            .flatExtracting(BearingPortrait.Piece::shapes)
+            .filteredOn(s -> s.look() == Shape.Look.UNCUT)
+            .noneMatch(s -> isIn(s, anchor));
+      }
+    }
+  }
+
+  /** By the number of edges over it. */
+  private static boolean isIn(Shape shape, Point at) {
+    boolean in = false;
+    List<Point> outline = shape.outline();
+    for (int i = 0; i < outline.size(); i++) {
+      Point one = outline.get(i);
+      Point next = outline.get((i + 1) % outline.size());
+      if (one.x() > at.x() != next.x() > at.x()) {
+        double share = (at.x() - one.x()) / (next.x() - one.x());
+        in ^= one.r() + share * (next.r() - one.r()) > at.r();
+      }
+    }
+    return in;
+  }
+
+  private static List<Shape> shapes(BearingPortrait portrait, String piece) {
+    return portrait.pieces().stream()
+        .filter(p -> p.name().equals(piece))
+        .flatMap(p -> p.shapes().stream())
+        .toList();
+  }
+
   @Test
   void everyEstimateIsPossible() {
     for (Bearing b : Catalogue.standard().all()) {
