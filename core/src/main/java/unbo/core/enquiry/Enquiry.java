@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import unbo.core.arrangement.Arrangement;
+import unbo.core.catalogue.Family;
 import unbo.core.designation.DesignationReader;
 import unbo.core.designation.Reading;
 import unbo.core.designation.ReadingReport;
@@ -40,6 +41,9 @@ public record Enquiry(
   /** A number that is surer than this is not taken for a size or a word. */
   private static final double SURE = 0.3;
 
+  /** A number that nothing else could be. */
+  private static final double CERTAIN = 0.9;
+
   /** What a text can be. */
   public enum Kind {
     NOTHING,
@@ -60,7 +64,8 @@ public record Enquiry(
     double surest = report.readings().stream().mapToDouble(Reading::confidence).max().orElse(0);
     // A size that contradicts a number stands beside it, and takes nothing away of what it is.
     boolean aside = report.readings().stream().anyMatch(Reading::boreInDoubt);
-    if (sizes.isPresent() && surest < SURE && !aside || isTimes(text, surest)) {
+    if (sizes.isPresent() && surest < SURE && !aside
+        || isTimes(text, surest) && !isCartridge(report)) {
       return size(text, report, sizes.orElseThrow(), position);
     }
     if (!report.readings().isEmpty() && (surest >= SURE || aside || position.isEmpty())) {
@@ -73,12 +78,20 @@ public record Enquiry(
   }
 
   /**
+   * {@code 30.15 x 41 x 6.5 36/45}: a size with its angles is the number of a headset cartridge.
+   */
+  private static boolean isCartridge(ReadingReport report) {
+    return report.readings().stream()
+        .anyMatch(r -> r.bearing().family() == Family.HEADSET && r.confidence() > CERTAIN);
+  }
+
+  /**
    * {@code 30.15 x 41 x 6.5} is a size even where digits run together would be a number; {@code 2x
    * 6205} is none.
    */
   private static boolean isTimes(String text, double surest) {
     return surest < 1
-        && text.toLowerCase(Locale.ROOT).matches("\\s*\\d[\\d.,/]*\\s*(x|×|\\*).*")
+        && text.toLowerCase(Locale.ROOT).matches("\\s*[øØ⌀]?\\s*[.,]?\\d[\\d.,/]*\\s*(x|×|\\*).*")
         && SizeText.in(text).filter(s -> s.millimetres().size() > 1).isPresent();
   }
 
@@ -139,6 +152,7 @@ public record Enquiry(
                     .problem()
                     .filter(p -> text.length() > LONGEST)
                     .or(() -> DesignationReader.otherKind(text))
+                    .or(() -> Phrases.unsureIn(text))
                     .orElse(
                         new Problem(
                             text,

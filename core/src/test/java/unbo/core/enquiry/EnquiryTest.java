@@ -3,12 +3,17 @@ package unbo.core.enquiry;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import unbo.core.arrangement.Arrangement;
+import unbo.core.arrangement.Arrangements;
 import unbo.core.designation.DesignationReader;
 import unbo.core.enquiry.Enquiry.Kind;
 import unbo.core.size.SizeDimension;
+import unbo.core.units.Problem;
 
 class EnquiryTest {
 
@@ -40,8 +45,23 @@ class EnquiryTest {
         "3/4;SIZE;",
         "17 mm shaft;SIZE;",
         "bore 25, outside 52;SIZE;",
+        "25/52/15;SIZE;",
+        ".750 x 1.780 x .610;SIZE;",
+        "30.15x41x6.5 36/45;NUMBERS;",
+        "25x-52x15;NOTHING;",
+        "NaN x 3 x 4;NOTHING;",
+        "25x52x15x3;NOTHING;",
+        "25/10/2026;NOTHING;",
+        "52-25-15-04;NOTHING;",
         "trailer hub 1 1/4 spindle;SIZE;a1",
         "swing arm;PLACE;a7",
+        "big end;PLACE;a32",
+        "propshaft centre bearing;PLACE;a37",
+        "tie rod ends;PLACE;a45",
+        "motorcycle front wheel;PLACE;a4",
+        "car wheel bearing;PLACE;a2",
+        "wheel bearing;NOTHING;",
+        "gearbox;NOTHING;",
         "the Bottom Bracket, please;PLACE;a14",
         "headset;PLACE;a31",
         "'  ';NOTHING;",
@@ -52,6 +72,36 @@ class EnquiryTest {
     assertThat(found.kind()).as(found.said()).isEqualTo(kind);
     assertThat(found.position().map(a -> a.id()).orElse(null)).isEqualTo(position);
     assertThat(found.said().isEmpty()).isEqualTo(kind == Kind.NOTHING);
+  }
+
+  /** However a size is written, no number slips into another’s place. */
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "25*52*15 mm",
+        "25 by 52 by 15",
+        "52 x 25 x 15",
+        "25/52/15",
+        "25-52-15",
+        "25 52 15",
+        "ø25 x ø52 x 15",
+        "Ø 25 Ø52 B15",
+        "Ø52 Ø25 15",
+        "d25 D52 B15",
+        "d = 25, D = 52, B = 15",
+        "id 25 od 52 w 15",
+        "ID=25 OD=52 W=15",
+        "inner 25 outer 52 thickness 15",
+        "shaft 25 housing 52 width 15",
+        "25mm ID, 52mm OD, 15mm wide",
+        "25,0 x 52,0 x 15,0",
+        "2.5 cm x 5.2 cm x 1.5 cm"
+      })
+  void oneSizeHasManySpellings(String text) {
+    assertThat(of(text).sizes())
+        .as(text)
+        .isEqualTo(
+            Map.of(SizeDimension.BORE, 25.0, SizeDimension.OUTER, 52.0, SizeDimension.WIDTH, 15.0));
   }
 
   @ParameterizedTest
@@ -75,6 +125,25 @@ class EnquiryTest {
     assertThat(of("1.378 bore").notes()).anySatisfy(n -> assertThat(n).contains("inches"));
     assertThat(of("3/4").sizes().get(SizeDimension.BORE)).isCloseTo(19.05, within(1e-9));
     assertThat(of("30 cone 25 bore").sizes()).containsKeys(SizeDimension.CONE, SizeDimension.BORE);
+  }
+
+  /** A word that means several places is not guessed: what to write instead is said. */
+  @Test
+  void aWordForSeveralPlacesNamesThem() {
+    Problem problem = of("wheel bearing").problem().orElseThrow();
+    assertThat(problem.wrong()).contains("Taper pair on a fixed spindle", "Pressed-in");
+    assertThat(problem.remedy()).contains("trailer hub", "motorcycle wheel");
+    assertThat(of("front wheel bearing 25x52x15").position()).isEmpty();
+    assertThat(of("front wheel bearing 25x52x15").kind()).isEqualTo(Kind.SIZE);
+  }
+
+  /** Law: a word that is offered leads where it says, and every place has one. */
+  @Test
+  void everyPlaceHasAWord() {
+    for (Arrangement each : Arrangements.standard().all()) {
+      String word = Phrases.surePhrase(each);
+      assertThat(of(word).position()).as(each.id() + " " + word).contains(each);
+    }
   }
 
   @Test
