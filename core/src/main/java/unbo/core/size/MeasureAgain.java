@@ -131,16 +131,17 @@ final class MeasureAgain {
   }
 
   private static String byLooking(SizeVariant first, SizeVariant second, String names) {
-    if (first.bearing().hasEnvelopeOf(second.bearing())) {
-      return names
-          + " measure the same: no instrument tells them apart. "
-          + Telltales.between(first.bearing().family(), second.bearing().family())
-              .orElse(
-                  first.bearing().family() == second.bearing().family()
-                      ? "Read the letters of the number: which ring has ribs, which seals or shields."
-                      : "Look between the rings.");
-    }
-    return names + " are closer than the rings' own tolerance: read the number.";
+    boolean same = first.bearing().hasEnvelopeOf(second.bearing());
+    return names
+        + (same
+            ? " measure the same: no instrument tells them apart. "
+            : " are closer than the rings’ own tolerance. ")
+        + Telltales.between(first.bearing().family(), second.bearing().family())
+            .orElseGet(
+                () ->
+                    first.bearing().family() == second.bearing().family()
+                        ? "Read the letters of the number."
+                        : "Look between the rings.");
   }
 
   private static String name(SizeVariant variant) {

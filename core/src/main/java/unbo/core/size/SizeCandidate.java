@@ -9,7 +9,8 @@ import unbo.core.catalogue.Bearing;
  * A standard bearing that a measured size may be.
  *
  * @param bearing the row
- * @param note what is special about it, such as a width that counts for the closed one only
+ * @param note what is special about it, such as a width that counts for the closed one only, or
+ *     another number of the same bearing
  * @param widthMm its width, for tapers T
  * @param weight how likely it is among all standard sizes and none of them, 0 to 1
  * @param misfitUm measured less nominal, by dimension, micrometres

@@ -222,7 +222,7 @@ public final class SizeSearch {
           sigma.put(dimension, um / sigmaUm(variant, dimension, size));
         });
     return new SizeCandidate(
-        variant.bearing(), variant.note(), variant.widthMm(), weight, misfit, sigma);
+        variant.bearing(), variant.remark(), variant.widthMm(), weight, misfit, sigma);
   }
 
   static List<SizeVariant> all() {

@@ -2,12 +2,14 @@ package unbo.core.size;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
+import unbo.core.catalogue.Family;
 import unbo.core.tables.Table;
 import unbo.core.tolerance.Limits;
 import unbo.core.tolerance.RingKind;
@@ -24,6 +26,7 @@ import unbo.core.tolerance.RingTolerances.Dimension;
  * @param ringSigmaUm spread of each dimension about its nominal size within the usual class
  * @param commonness how common it is, relative to the others
  * @param at ids of the arrangements where it is met most
+ * @param otherNames numbers of other rows that are the same ball bearing, such as MR17307 for 61903
  */
 record SizeVariant(
     Bearing bearing,
@@ -31,7 +34,8 @@ record SizeVariant(
     double widthMm,
     Map<SizeDimension, Double> ringSigmaUm,
     double commonness,
-    Set<String> at) {
+    Set<String> at,
+    List<String> otherNames) {
 
   private static final double NOT_LISTED = 0.1;
 
@@ -47,12 +51,46 @@ record SizeVariant(
 
   static List<SizeVariant> all() {
     List<SizeVariant> variants = new ArrayList<>();
-    Catalogue.standard().all().forEach(b -> variants.add(of(b, "", b.widthMm())));
+    Catalogue.standard().all().forEach(b -> addTo(variants, of(b, "", b.widthMm())));
     for (String file : List.of("catalogue/inch-ball", "catalogue/miniature-ball")) {
       closed(file, "designation", "closed: wider with shields or seals", variants);
     }
     closed("designation/short-spellings", "long", "closed, by its short number", variants);
     return List.copyOf(variants);
+  }
+
+  /** A ball bearing that stands there already under another number is no second size. */
+  private static void addTo(List<SizeVariant> variants, SizeVariant variant) {
+    for (int i = 0; i < variants.size(); i++) {
+      SizeVariant other = variants.get(i);
+      if (other.isSameAs(variant)) {
+        boolean commoner = variant.commonness > other.commonness;
+        variants.set(i, commoner ? variant.knownToo(other) : other.knownToo(variant));
+        return;
+      }
+    }
+    variants.add(variant);
+  }
+
+  private boolean isSameAs(SizeVariant other) {
+    return bearing.family() == Family.DEEP_GROOVE_BALL
+        && other.bearing.family() == Family.DEEP_GROOVE_BALL
+        && bearing.hasEnvelopeOf(other.bearing);
+  }
+
+  private SizeVariant knownToo(SizeVariant other) {
+    List<String> names = new ArrayList<>(otherNames);
+    names.add(other.bearing.designation());
+    names.addAll(other.otherNames);
+    Set<String> where = new HashSet<>(at);
+    where.addAll(other.at);
+    return new SizeVariant(bearing, note, widthMm, ringSigmaUm, commonness, where, names);
+  }
+
+  /** What is special about it, and its other names; empty for neither. */
+  String remark() {
+    String names = otherNames.isEmpty() ? "" : "also written " + String.join(", ", otherNames);
+    return note.isEmpty() || names.isEmpty() ? note + names : note + "; " + names;
   }
 
   private static void closed(String file, String column, String note, List<SizeVariant> variants) {
@@ -86,7 +124,8 @@ record SizeVariant(
         widthMm,
         sigma,
         row == null ? common : Math.max(row.weight, common),
-        row == null ? Set.of() : row.at);
+        row == null ? Set.of() : row.at,
+        List.of());
   }
 
   /**

@@ -22,7 +22,7 @@ public final class Telltales {
 
   private Telltales() {}
 
-  /** Where to look; empty within one family and for pairs that nobody would mix up. */
+  /** Where to look, within one family too; empty for pairs that nobody would mix up. */
   public static Optional<String> between(Family a, Family b) {
     return ROWS.stream()
         .filter(r -> (r.one == a && r.other == b) || (r.one == b && r.other == a))

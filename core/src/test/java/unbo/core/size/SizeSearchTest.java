@@ -142,6 +142,24 @@ class SizeSearchTest {
         .orElse(0);
   }
 
+  /** One ball bearing under two numbers is one size, not two that share its likelihood. */
+  @Test
+  void anotherNumberOfTheSameBearingIsNoSecondSize() {
+    SizeAnswer answer = find(size("caliper", 17, 30, 7));
+    assertThat(names(answer)).contains("61903").doesNotContain("MR17307");
+    assertThat(answer.candidates().get(0).note()).contains("MR17307");
+    assertThat(answer.candidates().get(0).weight()).isGreaterThan(0.8);
+    assertThat(find(size("caliper", 24, 37, 7)).candidates()).hasSize(1);
+  }
+
+  /** What no gauge tells apart is told by the eye, by something that those two really have. */
+  @Test
+  void twinsAreToldByTheEye() {
+    assertThat(find(size("caliper", 20, 26, 16)).advice()).contains("closed at one end");
+    assertThat(find(size("caliper", 20, 47, 14)).advice()).contains("one shoulder ground away");
+    assertThat(find(size("caliper", 15, 35, 11.2)).advice()).contains("A taper comes apart");
+  }
+
   @Test
   void aSizeThatNobodyMakesEndsAsNone() {
     SizeAnswer answer = find(size("micrometer", 23.3, 49.7, 13.1));
