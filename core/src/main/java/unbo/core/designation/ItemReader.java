@@ -47,7 +47,7 @@ final class ItemReader {
     if (isOfAnotherKind(from)) {
       return;
     }
-    SuffixRun before = before(letters, from);
+    SuffixRun before = before(letters, from).withOwnSizesOf(spelling.bearing(), marking);
     if (!mayStandBehind(before, spelling, marking, from)) {
       return;
     }

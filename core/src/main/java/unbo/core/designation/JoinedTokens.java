@@ -23,9 +23,12 @@ final class JoinedTokens {
 
   private JoinedTokens() {}
 
-  /** Before a number: {@code 2 x}, {@code LOT 240317}. */
+  /** Before a number: {@code 2 x}, {@code LOT 240317}, {@code 25 mm}. */
   static List<Token> before(List<Token> tokens) {
-    return paired(tokens, (token, next) -> isCount(token, next) || isLabelled(token, next));
+    return paired(
+        tokens,
+        (token, next) ->
+            isCount(token, next) || isLabelled(token, next) || isMeasured(token, next, false));
   }
 
   /** Behind a number: {@code 2 RS}, {@code C 3}, {@code ABEC 5}, {@code 5/8}, {@code x 2}. */
@@ -56,8 +59,11 @@ final class JoinedTokens {
         tokens,
         (token, unit) ->
             token.separator() != 0
-                && token.isDigits()
-                && MarkedSize.isUnit(unit.text(), unit == tokens.get(tokens.size() - 1)));
+                && isMeasured(token, unit, unit == tokens.get(tokens.size() - 1)));
+  }
+
+  private static boolean isMeasured(Token token, Token unit, boolean last) {
+    return token.isDigits() && MarkedSize.isUnit(unit.text(), last);
   }
 
   private static boolean isCount(Token token, Token next) {

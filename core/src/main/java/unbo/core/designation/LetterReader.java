@@ -118,7 +118,9 @@ final class LetterReader {
         }
       }
     }
-    return ShapedPiece.at(glued ? TokenShape.Place.GLUED : TokenShape.Place.BEFORE, marking, token);
+    return glued
+        ? ShapedPiece.at(TokenShape.Place.GLUED, marking, token)
+        : ShapedPiece.before(marking, token);
   }
 
   /** A letter that makes another thing of the number behind it: {@code B 42}, {@code H 206}. */

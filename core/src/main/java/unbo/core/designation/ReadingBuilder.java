@@ -55,7 +55,7 @@ final class ReadingBuilder {
         case WORD, FRACTION, SIZE, UNREAD ->
             unread.add(part(piece.from(), piece.to(), Part.Kind.UNREAD, piece.meaning()));
       }
-      isBoreHidden |= kind == Part.Kind.SUFFIX && piece.isPerhapsBore();
+      isBoreHidden |= piece.isPerhapsBore();
       isAngleHidden |=
           kind == Part.Kind.SUFFIX
               && piece.kind() == SuffixRun.Kind.UNREAD

@@ -20,6 +20,14 @@ final class ShapedPiece {
     return Piece.shaped(token.from(), token.to(), marking.shapes().of(place, text));
   }
 
+  /** Before a number and parted from it. */
+  static Piece before(Marking marking, Token token) {
+    return at(
+        isMeasure(marking, token) ? TokenShape.Place.MEASURE : TokenShape.Place.BEFORE,
+        marking,
+        token);
+  }
+
   /** Behind a number. A word must stand free; what is glued or hyphened on may be anything. */
   static Piece behind(Marking marking, Token token) {
     if (token.separator() == 0) {
