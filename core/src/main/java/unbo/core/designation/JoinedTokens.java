@@ -19,7 +19,9 @@ final class JoinedTokens {
   private static final Set<String> LABELS =
       Set.of(
           "LOT", "BATCH", "CHARGE", "DATE", "PAT", "PATENT", "EAN", "GTIN", "SERIAL", "SN", "ORDER",
-          "ART", "QTY", "NO", "NR");
+          "ART", "QTY", "NO", "NR", "DIN");
+
+  private static final Set<String> PIECES = Set.of("PCS", "PC");
 
   private JoinedTokens() {}
 
@@ -41,6 +43,7 @@ final class JoinedTokens {
                     || isJoinedBy('/', token, next)
                     || isJoinedBy('.', token, next)
                     || isTimes(token, next)
+                    || isPieces(token, next)
                     || isLabelled(token, next)));
   }
 
@@ -77,6 +80,11 @@ final class JoinedTokens {
 
   private static boolean isTimes(Token token, Token next) {
     return token.separator() != 0 && token.text().equals("X") && next.isDigits();
+  }
+
+  /** {@code 2 pcs}. */
+  private static boolean isPieces(Token token, Token next) {
+    return token.separator() != 0 && token.isDigits() && PIECES.contains(next.text());
   }
 
   /** {@code 5/8}, {@code 10/23}, {@code 12.7}: digits, a sign, digits, parted from the number. */

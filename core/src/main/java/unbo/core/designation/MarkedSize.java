@@ -33,6 +33,9 @@ record MarkedSize(double value, Unit unit) {
   private static final Pattern FORM =
       Pattern.compile("(\\d{1,3})(?:([./])(\\d{1,4}))?(MM|INCH|INCHES|IN)?");
 
+  private static final Pattern ROW = Pattern.compile("(\\d{1,3})X(\\d{1,3})(?:X\\d{1,3})?(?:MM)?");
+  private static final double ROUNDED_MM = 0.6;
+
   /** Whether a word behind digits makes a size of them. */
   static boolean isUnit(String word, boolean last) {
     return MILLIMETRES.contains(word) || INCHES.contains(word) || last && word.equals(IN);
@@ -73,6 +76,19 @@ record MarkedSize(double value, Unit unit) {
       text.append(marking.at(i));
     }
     return text.toString();
+  }
+
+  /**
+   * Whether {@code 25X52X15} are bore and outside of a bearing, in words; the width may be that of
+   * a closed one, and inch sizes are written rounded.
+   */
+  static Optional<String> ownSizesOf(Bearing bearing, String text) {
+    Matcher m = ROW.matcher(text);
+    return m.matches()
+            && Math.abs(Integer.parseInt(m.group(1)) - bearing.boreMm()) < ROUNDED_MM
+            && Math.abs(Integer.parseInt(m.group(2)) - bearing.outerMm()) < ROUNDED_MM
+        ? Optional.of("its own size")
+        : Optional.empty();
   }
 
   boolean hasUnit() {

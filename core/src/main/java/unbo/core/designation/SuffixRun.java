@@ -60,6 +60,7 @@ record SuffixRun(List<Piece> pieces) {
       return isPerhapsBore()
           ? MarkedSize.of(marking, from, to)
               .flatMap(size -> size.ownSizeOf(bearing))
+              .or(() -> MarkedSize.ownSizesOf(bearing, marking.characters().substring(from, to)))
               .map(own -> new Piece(from, to, Kind.PLAIN, null, 1, own))
               .orElse(this)
           : this;

@@ -3,6 +3,7 @@ package unbo.core.designation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import unbo.core.catalogue.Family;
 
 /**
  * Parts a text into the numbers that stand in it: at commas and ends of lines with another number
@@ -15,6 +16,11 @@ final class TextParts {
 
   private static final Pattern ANOTHER_NUMBER = Pattern.compile("[A-Za-z]{0,4}\\d{3}");
 
+  /** Four digits from 60 on, or five of a taper or a ball bearing: months and years are none. */
+  private static final Pattern WRITTEN_OUT = Pattern.compile("(6\\d{3}|[36]\\d{4})(?!\\d).*");
+
+  private static final int LEAST_DIGITS = 4;
+
   private final SpellingTrie spellings;
 
   TextParts(SpellingTrie spellings) {
@@ -24,9 +30,68 @@ final class TextParts {
   /** The numbers of a text, sets as one. */
   List<MarkedItem> of(String text) {
     List<MarkedItem> items = apart(text);
-    return text.indexOf('/') < 0 && items.size() < 2
-        ? items
-        : setsApart(text, setsTogether(text, items));
+    boolean alone = text.indexOf('/') < 0 && items.size() < 2;
+    return numbersApart(text, alone ? items : setsApart(text, setsTogether(text, items)));
+  }
+
+  /** {@code 30206/30204}, {@code 6305 6304}: two bearings of one kind, both written out. */
+  private List<MarkedItem> numbersApart(String text, List<MarkedItem> items) {
+    List<MarkedItem> all = new ArrayList<>();
+    for (MarkedItem item : items) {
+      MarkedItem rest = item;
+      for (int cut = nextNumber(rest); cut > 0; cut = nextNumber(rest)) {
+        all.add(MarkedItem.of(text, rest.item().start(), endBefore(text, cut)));
+        rest = MarkedItem.of(text, cut, item.item().end());
+      }
+      all.add(rest);
+    }
+    return all;
+  }
+
+  private static int endBefore(String text, int cut) {
+    int end = cut;
+    while (" /-".indexOf(text.charAt(end - 1)) >= 0) {
+      end--;
+    }
+    return end;
+  }
+
+  /** Where in the text a second number of the first one's family begins; 0 for none. */
+  private int nextNumber(MarkedItem item) {
+    List<Token> tokens = item.marking().tokensFrom(0);
+    Family first = null;
+    for (Token token : tokens.size() < 2 ? List.<Token>of() : tokens) {
+      Family family = family(item.marking(), token);
+      if (first != null && first == family && " /".indexOf(token.separator()) >= 0) {
+        return item.marking().place(token.from());
+      }
+      first = first == null ? family : first;
+    }
+    return 0;
+  }
+
+  /**
+   * The family of a metric number that a piece begins with; null for any other piece, and for
+   * digits that a date may have as well.
+   */
+  private Family family(Marking marking, Token token) {
+    if (!WRITTEN_OUT.matcher(token.text()).matches()) {
+      return null;
+    }
+    for (Spelling s : spellings.from(marking, token.from())) {
+      boolean whole =
+          s.length() >= LEAST_DIGITS
+              && s.match(marking, token.from()) == 1
+              && !isDigit(token, s.length());
+      if (whole && !s.bearing().isInch()) {
+        return s.bearing().family();
+      }
+    }
+    return null;
+  }
+
+  private static boolean isDigit(Token token, int at) {
+    return at < token.length() && Character.isDigit(token.text().charAt(at));
   }
 
   /** What stands between the marks of a text, whatever it is. */

@@ -69,7 +69,7 @@ class SuffixRunTest {
     "' C 3',C3",
     "' MADE IN XYLAND',=MADE =IN ?XYLAND",
     "' 2PCS',=2PCS",
-    "' 25X52X15',=25X52X15",
+    "' 25X52X15',?25X52X15",
     "MC3,M C3",
     "' 2QX',?2QX"
   })
