@@ -31,7 +31,7 @@ class OtherSizeTest {
   /** No bore of the plan is made of codes below 04 or above 96, nor of longer numbers. */
   @Test
   void otherDigitsAreNone() {
-    for (String text : new String[] {"30299", "524061", "71363"}) {
+    for (String text : new String[] {"1066", "30299", "524061", "71363"}) {
       assertThat(OtherSize.in(Marking.of(text, 0))).as(text).isEmpty();
     }
   }
