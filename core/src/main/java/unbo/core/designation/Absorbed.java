@@ -63,7 +63,18 @@ final class Absorbed {
 
   /** What is left of the readings of one item, in the order given; a list that may be changed. */
   static List<Candidate> by(Marking marking, List<Candidate> all) {
-    return all.size() < 2 ? all : new Absorbed(marking, all).left();
+    return all.size() < 2 || isAllExplainedByEach(all) ? all : new Absorbed(marking, all).left();
+  }
+
+  /** Then none explains more than another, unless it is a set that has the other for its part. */
+  private static boolean isAllExplainedByEach(List<Candidate> all) {
+    for (Candidate candidate : all) {
+      boolean set = candidate.spelling().role().equals("set");
+      if (set || candidate.before().hasUnread() || candidate.behind().hasUnread()) {
+        return false;
+      }
+    }
+    return true;
   }
 
   private List<Candidate> left() {

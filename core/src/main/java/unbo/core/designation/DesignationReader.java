@@ -264,14 +264,7 @@ public final class DesignationReader {
       return List.of();
     }
     String typed = items.get(items.size() - 1).marking().characters();
-    if (typed.length() < 2) {
-      return List.of();
-    }
-    return spellings.continuing(typed).stream()
-        .map(s -> s.bearing().designation())
-        .distinct()
-        .limit(MOST_CONTINUATIONS)
-        .toList();
+    return typed.length() < 2 ? List.of() : spellings.continuing(typed, MOST_CONTINUATIONS);
   }
 
   private static Optional<Problem> otherKind(List<MarkedItem> items) {

@@ -78,6 +78,9 @@ final class ItemReader {
   }
 
   private SuffixRun before(LetterReader letters, int from) {
+    if (from == 0) {
+      return SuffixRun.NOTHING;
+    }
     SuffixRun[] known = around(letters).before;
     if (known[from] == null) {
       known[from] = letters.before(marking, from);
@@ -86,6 +89,9 @@ final class ItemReader {
   }
 
   private List<SuffixRun> behind(LetterReader letters, int end, double boreMm) {
+    if (end == marking.length()) {
+      return SuffixRun.NOTHING_ALONE;
+    }
     boolean miniature = LetterReader.isMiniature(boreMm);
     Around around = around(letters);
     List<SuffixRun>[] known = miniature ? around.behindMiniature : around.behind;

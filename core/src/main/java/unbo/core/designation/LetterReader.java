@@ -48,7 +48,7 @@ final class LetterReader {
 
   /** Every way to take what stands behind a number that ends before a character. */
   List<SuffixRun> behind(Marking marking, int end, boolean miniature) {
-    List<SuffixRun> all = List.of(SuffixRun.NOTHING);
+    List<SuffixRun> all = SuffixRun.NOTHING_ALONE;
     if (end == marking.length()) {
       return all;
     }

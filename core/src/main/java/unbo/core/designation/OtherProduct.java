@@ -3,6 +3,7 @@ package unbo.core.designation;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import unbo.core.tables.Table;
@@ -24,6 +25,14 @@ record OtherProduct(String letters, Pattern digits, String title, String missing
       Table.read(OtherProduct.class, "/unbo/core/designation/other-products.csv", OtherProduct::of)
           .stream()
           .collect(Collectors.groupingBy(OtherProduct::letters));
+
+  /** Letters of kinds that no table holds. */
+  private static final Set<String> ELSEWHERE =
+      ALL.values().stream()
+          .flatMap(List::stream)
+          .filter(p -> !p.title.isEmpty())
+          .map(OtherProduct::letters)
+          .collect(Collectors.toUnmodifiableSet());
 
   /** Letters that a piece begins with, the digits behind them, glued or parted, and both. */
   private record Split(String letters, String digits, String whole) {
@@ -82,6 +91,7 @@ record OtherProduct(String letters, Pattern digits, String title, String missing
       Split split = Split.of(marking, tokens, i);
       if (split != null
           && split.letters.length() > 1
+          && ELSEWHERE.contains(split.letters)
           && named(split.letters, split.digits).filter(p -> !p.title.isEmpty()).isPresent()) {
         return tokens.get(i).from();
       }

@@ -136,6 +136,9 @@ final class ReadingBuilder {
   }
 
   private void unreadDoubts(Spelling spelling) {
+    if (unread.isEmpty()) {
+      return;
+    }
     Map<String, String> rings = OtherRing.doubts(spelling, unread);
     doubts.addAll(rings.values());
     List<String> rest = unread.stream().filter(u -> !rings.containsKey(u)).toList();

@@ -2,7 +2,6 @@ package unbo.core.designation;
 
 import java.util.List;
 import java.util.Map;
-import java.util.regex.Pattern;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.ClosedWidths;
 
@@ -29,15 +28,23 @@ final class Spelling {
           Map.entry('B', "8"),
           Map.entry('D', "0O"));
 
-  /** The same by character, since every character of every spelling asks. */
-  private static final String[] TWINS = new String[128];
-
-  static {
-    LOOK_ALIKES.forEach((wanted, twins) -> TWINS[wanted] = twins);
-  }
-
   private static final double WORN = 0.5;
   private static final double LOOK_ALIKE = 0.2;
+  private static final int ASCII = 128;
+
+  /** How far each character may stand for each wanted one, since every spelling asks it of each. */
+  private static final double[][] LIKENESS = new double[ASCII][ASCII];
+
+  static {
+    for (int wanted = 0; wanted < ASCII; wanted++) {
+      LIKENESS['?'][wanted] = WORN;
+      for (char twin : LOOK_ALIKES.getOrDefault((char) wanted, "").toCharArray()) {
+        LIKENESS[twin][wanted] = LOOK_ALIKE;
+      }
+      LIKENESS[wanted][wanted] = 1;
+    }
+  }
+
   private static final double WRONG_SLASH = 0.15;
   private static final double GAP_INSIDE = 0.8;
 
@@ -59,7 +66,7 @@ final class Spelling {
   /** A cone's number and a cup's: a gap stands for the slash between them. */
   private final boolean joinsTwoNumbers;
 
-  private static final Pattern SEPARATORS = Pattern.compile("[/. -]");
+  private static final String SEPARATORS = "/. -";
 
   private final List<Run> runs;
   private final List<String> notes;
@@ -88,7 +95,7 @@ final class Spelling {
     this.boreBehind = boreBehind;
     this.role = role;
     this.spelled = spelled;
-    this.key = SEPARATORS.matcher(spelled).replaceAll("");
+    this.key = kept(spelled);
     this.slashAt = placeOf(spelled, '/');
     this.digitsAt = digitsAt(key);
     this.joinsTwoNumbers = role.equals("set") && slashAt > 0;
@@ -119,7 +126,17 @@ final class Spelling {
   /** Before which kept character a separator stands; -1 when there is none. */
   private static int placeOf(String spelled, char separator) {
     int at = spelled.indexOf(separator);
-    return at < 0 ? -1 : SEPARATORS.matcher(spelled.substring(0, at)).replaceAll("").length();
+    return at < 0 ? -1 : kept(spelled.substring(0, at)).length();
+  }
+
+  private static String kept(String spelled) {
+    StringBuilder kept = new StringBuilder(spelled.length());
+    for (int i = 0; i < spelled.length(); i++) {
+      if (SEPARATORS.indexOf(spelled.charAt(i)) < 0) {
+        kept.append(spelled.charAt(i));
+      }
+    }
+    return kept.toString();
   }
 
   private static int digitsAt(String key) {
@@ -195,7 +212,7 @@ final class Spelling {
 
   /** Whether a marked character can be meant for a wanted one at all. */
   static boolean canBe(char marked, char wanted) {
-    return character(marked, wanted) > 0;
+    return LIKENESS[marked][wanted] > 0;
   }
 
   /** How well the marking matches from a place on: 0 for not at all, 1 for exactly. */
@@ -205,21 +222,10 @@ final class Spelling {
     }
     double score = weight;
     for (int i = 0; i < key.length() && score > 0; i++) {
-      score *= character(marking.at(from + i), key.charAt(i));
+      score *= LIKENESS[marking.at(from + i)][key.charAt(i)];
       score *= i == 0 ? 1 : separator(marking.separatorBefore(from + i), i);
     }
     return score;
-  }
-
-  private static double character(char marked, char wanted) {
-    if (marked == wanted) {
-      return 1;
-    }
-    if (marked == '?') {
-      return WORN;
-    }
-    String twins = wanted < TWINS.length ? TWINS[wanted] : null;
-    return twins != null && twins.indexOf(marked) >= 0 ? LOOK_ALIKE : 0;
   }
 
   private double separator(char separator, int i) {

@@ -2,8 +2,10 @@ package unbo.core.designation;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * Spellings by their characters, so that only those are weighed that a marking can still be. A worn
@@ -49,8 +51,8 @@ final class SpellingTrie {
   }
 
   private void walk(Marking marking, int at, List<Spelling> found) {
-    if (!here.isEmpty()) {
-      found.addAll(here);
+    for (int i = 0; i < here.size(); i++) {
+      found.add(here.get(i));
     }
     if (at < marking.length()) {
       char marked = marking.at(at);
@@ -62,8 +64,13 @@ final class SpellingTrie {
     }
   }
 
-  /** Spellings that begin with exactly these characters and go on. */
-  List<Spelling> continuing(String typed) {
+  /**
+   * The numbers of bearings whose spelling begins with exactly these characters and goes on, each
+   * once.
+   *
+   * @param most how many at the most
+   */
+  List<String> continuing(String typed, int most) {
     SpellingTrie at = this;
     for (char c : typed.toCharArray()) {
       at = at.next.get(c);
@@ -71,13 +78,19 @@ final class SpellingTrie {
         return List.of();
       }
     }
-    List<Spelling> found = new ArrayList<>();
-    at.next.values().forEach(child -> child.collect(found));
-    return found;
+    Set<String> found = new LinkedHashSet<>();
+    at.collectBelow(found, most);
+    return List.copyOf(found);
   }
 
-  private void collect(List<Spelling> found) {
-    found.addAll(here);
-    next.values().forEach(child -> child.collect(found));
+  private void collectBelow(Set<String> found, int most) {
+    for (SpellingTrie child : children) {
+      for (int i = 0; i < child.here.size() && found.size() < most; i++) {
+        found.add(child.here.get(i).bearing().designation());
+      }
+      if (found.size() < most) {
+        child.collectBelow(found, most);
+      }
+    }
   }
 }

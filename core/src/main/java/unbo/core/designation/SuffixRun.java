@@ -76,6 +76,9 @@ record SuffixRun(List<Piece> pieces) {
 
   static final SuffixRun NOTHING = new SuffixRun(List.of());
 
+  /** The one way to take what is not there. */
+  static final List<SuffixRun> NOTHING_ALONE = List.of(NOTHING);
+
   SuffixRun {
     pieces = List.copyOf(pieces);
   }

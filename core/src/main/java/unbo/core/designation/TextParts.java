@@ -29,9 +29,23 @@ final class TextParts {
 
   /** The numbers of a text, sets as one. */
   List<MarkedItem> of(String text) {
+    if (isOnePiece(text)) {
+      return List.of(MarkedItem.of(text, 0, text.length()));
+    }
     List<MarkedItem> items = apart(text);
     boolean alone = text.indexOf('/') < 0 && items.size() < 2;
     return numbersApart(text, alone ? items : setsApart(text, setsTogether(text, items)));
+  }
+
+  /** Whether nothing stands in it at which a text can be parted. */
+  private static boolean isOnePiece(String text) {
+    for (int i = 0; i < text.length(); i++) {
+      char c = text.charAt(i);
+      if (Character.isWhitespace(c) || ";,+/".indexOf(c) >= 0) {
+        return false;
+      }
+    }
+    return !text.isEmpty();
   }
 
   /** {@code 30206/30204}, {@code 6305 6304}: two bearings of one kind, both written out. */
@@ -75,7 +89,7 @@ final class TextParts {
    * digits that a date may have as well.
    */
   private Family family(Marking marking, Token token) {
-    if (!WRITTEN_OUT.matcher(token.text()).matches()) {
+    if (token.length() < LEAST_DIGITS || !WRITTEN_OUT.matcher(token.text()).matches()) {
       return null;
     }
     for (Spelling s : spellings.from(marking, token.from())) {
