@@ -82,17 +82,10 @@ final class Spelling {
   record Run(int length, Part.Kind kind, String meaning) {}
 
   private Spelling(
-      Bearing bearing,
-      String role,
-      String spelled,
-      List<Run> runs,
-      List<String> notes,
-      double weight,
-      boolean boreBehind,
-      boolean slashMayMiss) {
+      Bearing bearing, String role, String spelled, List<Run> runs, List<String> notes) {
     this.bearing = bearing;
-    this.slashMayMiss = slashMayMiss;
-    this.boreBehind = boreBehind;
+    this.slashMayMiss = false;
+    this.boreBehind = false;
     this.role = role;
     this.spelled = spelled;
     this.key = kept(spelled);
@@ -104,12 +97,31 @@ final class Spelling {
     this.hasGaps = spelled.indexOf(' ') >= 0;
     this.runs = List.copyOf(runs);
     this.notes = List.copyOf(notes);
+    this.weight = 1;
+  }
+
+  /** The same, with another weight and other liberties. */
+  private Spelling(Spelling same, double weight, boolean boreBehind, boolean slashMayMiss) {
+    this.bearing = same.bearing;
+    this.role = same.role;
+    this.spelled = same.spelled;
+    this.key = same.key;
+    this.slashAt = same.slashAt;
+    this.digitsAt = same.digitsAt;
+    this.joinsTwoNumbers = same.joinsTwoNumbers;
+    this.hasPoints = same.hasPoints;
+    this.hasDashes = same.hasDashes;
+    this.hasGaps = same.hasGaps;
+    this.runs = same.runs;
+    this.notes = same.notes;
     this.weight = weight;
+    this.boreBehind = boreBehind;
+    this.slashMayMiss = slashMayMiss;
   }
 
   /** The spelling of the catalogue row itself. */
   static Spelling of(Bearing bearing, String role, List<Run> runs) {
-    return new Spelling(bearing, role, bearing.designation(), runs, List.of(), 1, false, false);
+    return new Spelling(bearing, role, bearing.designation(), runs, List.of());
   }
 
   /**
@@ -120,7 +132,7 @@ final class Spelling {
    */
   static Spelling other(
       Bearing bearing, String role, String spelled, List<Run> runs, List<String> notes) {
-    return new Spelling(bearing, role, spelled, runs, notes, 1, false, false);
+    return new Spelling(bearing, role, spelled, runs, notes);
   }
 
   /** Before which kept character a separator stands; -1 when there is none. */
@@ -188,17 +200,17 @@ final class Spelling {
 
   /** The same, less likely from the start. */
   Spelling weighing(double share) {
-    return new Spelling(bearing, role, spelled, runs, notes, share, boreBehind, slashMayMiss);
+    return new Spelling(this, share, boreBehind, slashMayMiss);
   }
 
   /** The same with its bore as a fraction further behind. */
   Spelling withBoreBehind() {
-    return new Spelling(bearing, role, spelled, runs, notes, weight, true, slashMayMiss);
+    return new Spelling(this, weight, true, slashMayMiss);
   }
 
   /** The same as likely without its slash. */
   Spelling withOrWithoutSlash() {
-    return new Spelling(bearing, role, spelled, runs, notes, weight, boreBehind, true);
+    return new Spelling(this, weight, boreBehind, true);
   }
 
   boolean hasBoreBehind() {
