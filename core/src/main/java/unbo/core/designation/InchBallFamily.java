@@ -18,6 +18,7 @@ import unbo.core.tables.Table;
 final class InchBallFamily implements DesignationFamily {
 
   private static final double INCH = 25.4;
+  private static final String MINIATURE = "MR";
 
   /** The series by the name of the trade and by the bore in inches; common trade usage. */
   private static final Map<String, String> BRITISH = Map.of("RLS", "LJ", "RMS", "MJ");
@@ -50,8 +51,30 @@ final class InchBallFamily implements DesignationFamily {
                         InchBallFamily::spelling)
                         .stream())
             .toList();
-    return Stream.concat(own.stream(), own.stream().flatMap(s -> british(s.bearing()).stream()))
+    return Stream.of(
+            own.stream(),
+            own.stream().flatMap(s -> british(s.bearing()).stream()),
+            own.stream()
+                .map(Spelling::bearing)
+                .filter(InchBallFamily::isMiniature)
+                .map(InchBallFamily::flanged))
+        .flatMap(s -> s)
         .toList();
+  }
+
+  private static boolean isMiniature(Bearing bearing) {
+    return bearing.series().equals(MINIATURE);
+  }
+
+  /** {@code MF105}: a miniature MR105 with a flange. */
+  private static Spelling flanged(Bearing bearing) {
+    return Spelling.other(
+            bearing,
+            "bearing",
+            "MF" + bearing.boreCode(),
+            miniature(bearing, "with a flange (its size is in no table here: measure it): "),
+            List.of())
+        .saying("flange");
   }
 
   /** {@code LJ1}, {@code MJ1/2}, {@code LJ1.1/8}: the other old British way, the bore in inches. */
@@ -90,18 +113,22 @@ final class InchBallFamily implements DesignationFamily {
 
   private static List<Run> runs(Bearing bearing) {
     String code = bearing.boreCode();
-    if (bearing.series().equals("MR")) {
-      return List.of(
-          new Run(2, Part.Kind.SERIES, "miniature deep groove ball: outside, then bore"),
-          new Run(
-              code.length() - 1,
-              Part.Kind.OUTER,
-              "outside " + MetricRuns.plain(bearing.outerMm()) + " mm"),
-          new Run(1, Part.Kind.BORE, "bore " + MetricRuns.plain(bearing.boreMm()) + " mm"));
-    }
+    return isMiniature(bearing)
+        ? miniature(bearing, "")
+        : List.of(
+            new Run(bearing.series().length(), Part.Kind.SERIES, series(bearing.series())),
+            new Run(code.length(), Part.Kind.BORE, bore(bearing)));
+  }
+
+  private static List<Run> miniature(Bearing bearing, String and) {
+    String meaning = "miniature deep groove ball, " + and + "outside, then bore";
     return List.of(
-        new Run(bearing.series().length(), Part.Kind.SERIES, series(bearing.series())),
-        new Run(code.length(), Part.Kind.BORE, bore(bearing)));
+        new Run(MINIATURE.length(), Part.Kind.SERIES, meaning),
+        new Run(
+            bearing.boreCode().length() - 1,
+            Part.Kind.OUTER,
+            "outside " + MetricRuns.plain(bearing.outerMm()) + " mm"),
+        new Run(1, Part.Kind.BORE, "bore " + MetricRuns.plain(bearing.boreMm()) + " mm"));
   }
 
   private static String series(String series) {

@@ -16,9 +16,9 @@ import unbo.core.designation.Spelling.Run;
 
 /**
  * Tapered roller bearings in inch sizes: a cone number, a cup number, or both with a slash, the cup
- * also cut down to the digits that differ ({@code LM67048/10}, {@code 25580/20}), and in doubt the
- * digits of both alone ({@code 67048/10}). Decoded numbers say what each run means; plain ones go
- * by the table.
+ * also cut down to its digits or those that differ ({@code LM67048/67010}, {@code LM67048/10},
+ * {@code 25580/20}), and in doubt the digits of both alone ({@code 67048/10}). Decoded numbers say
+ * what each run means; plain ones go by the table.
  */
 final class InchTaperFamily implements DesignationFamily {
 
@@ -137,6 +137,7 @@ final class InchTaperFamily implements DesignationFamily {
     int left = decoded.isPresent() ? PART_DIGITS : differs(cone(pair), cup);
     if (decoded.isPresent()) {
       all.addAll(withoutLetters(pair));
+      lettersOnce(pair, all);
     }
     if (left > 0) {
       String digits = cup.substring(cup.length() - left);
@@ -144,6 +145,19 @@ final class InchTaperFamily implements DesignationFamily {
       runs.add(new Run(left, Part.Kind.BORE, "cup of the same series, " + cup));
       all.add(Spelling.other(pair, "set", cone(pair) + "/" + digits, runs, List.of()));
     }
+  }
+
+  /** {@code L44649/44610}: the cup's digits behind the cone that says its letters, or before it. */
+  private static void lettersOnce(Bearing pair, List<Spelling> all) {
+    String digits = LETTERS.matcher(cup(pair)).replaceFirst("");
+    Run cup =
+        new Run(digits.length(), Part.Kind.BORE, "cup " + cup(pair) + ", its letters left out");
+    List<Run> behind = new ArrayList<>(runs(cone(pair)));
+    behind.add(cup);
+    List<Run> before = new ArrayList<>(List.of(cup));
+    before.addAll(runs(cone(pair)));
+    all.add(Spelling.other(pair, "set", cone(pair) + "/" + digits, behind, List.of()));
+    all.add(Spelling.other(pair, "set", digits + "/" + cone(pair), before, List.of()));
   }
 
   /** {@code 44649/10}, {@code 44649/44610}: both numbers without the letters of their class. */

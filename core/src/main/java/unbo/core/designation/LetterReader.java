@@ -2,6 +2,7 @@ package unbo.core.designation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import unbo.core.catalogue.Family;
@@ -16,6 +17,7 @@ import unbo.core.designation.SuffixRun.Piece;
 final class LetterReader {
 
   private static final int MOST = 8;
+  private static final Set<String> ONE_SIDE = Set.of("RS", "RZ");
 
   /** Miniature bearings have clearance codes of their own, MC1 to MC6 (common trade usage). */
   private static final double LEAST_BORE_OF_THE_PLAN_MM = 10;
@@ -91,7 +93,27 @@ final class LetterReader {
       return known;
     }
     List<SuffixRun> together = SpelledTogether.of(suffixes, family, token, miniature);
-    return together.isEmpty() ? only(ShapedPiece.behind(marking, token)) : together;
+    return together.isEmpty() ? only(shaped(marking, token)) : together;
+  }
+
+  /** What has the shape of a code or a word and begins like a closure may be it: left unread. */
+  private Piece shaped(Marking marking, Token token) {
+    Piece piece = ShapedPiece.behind(marking, token);
+    boolean shaped = piece.kind() == SuffixRun.Kind.CODE || piece.kind() == SuffixRun.Kind.WORD;
+    return shaped && beginsLikeAClosure(token.text(), piece.kind())
+        ? ShapedPiece.unread(token)
+        : piece;
+  }
+
+  /** Of one side, only those whose letters nothing else begins with; no word begins with them. */
+  private boolean beginsLikeAClosure(String text, SuffixRun.Kind kind) {
+    for (Suffix suffix : suffixes.startingWith(text.charAt(0))) {
+      boolean side = kind == SuffixRun.Kind.CODE && ONE_SIDE.contains(suffix.spelling());
+      if ((side || suffix.isClosureOfBoth()) && text.startsWith(suffix.spelling())) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** What stands before a number that begins at a character; one way, since prefixes are few. */

@@ -71,20 +71,24 @@ final class ReadingBuilder {
       part(at, at + run.length(), run.kind(), run.meaning());
       at += run.length();
     }
-    if (match < 1) {
-      doubts.add(
-          "Characters were taken for "
-              + bearing.designation()
-              + ": look again, or measure the bore ("
-              + MetricRuns.plain(bearing.boreMm())
-              + " mm) and the outside ("
-              + MetricRuns.plain(bearing.outerMm())
-              + " mm).");
+    if (!spelling.isSpelledOut(marking, from)) {
+      doubts.add("Characters were taken for " + bearing.designation() + lookAgain(bearing));
+    } else if (match < spelling.weight()) {
+      doubts.add("Gaps or signs are not those of " + spelling.spelled() + lookAgain(bearing));
     }
+    features.addAll(spelling.features());
     doubts.addAll(spelling.notes());
     if (bearing.basis() == Basis.RECALLED) {
       doubts.add("The size is " + bearing.basis().explanation() + ".");
     }
+  }
+
+  private static String lookAgain(Bearing bearing) {
+    return ": look again, or measure the bore ("
+        + MetricRuns.plain(bearing.boreMm())
+        + " mm) and the outside ("
+        + MetricRuns.plain(bearing.outerMm())
+        + " mm).";
   }
 
   Reading build(Spelling spelling, double confidence) {
@@ -208,7 +212,7 @@ final class ReadingBuilder {
       }
       case ANGLE -> angle = OptionalDouble.of(Double.parseDouble(value));
       case OTHER -> {
-        features.add(value);
+        features.addAll(List.of(value.split("\\|")));
         if (suffix.weight() < 1) {
           doubts.add(suffix.meaning() + ": " + suffix.source() + ".");
         }

@@ -3,12 +3,14 @@ package unbo.core.designation;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import unbo.core.catalogue.Family;
 import unbo.core.designation.SuffixRun.Piece;
 
 /**
- * One piece of a marking as several spellings in a row: all of it, or a class or clearance at its
- * head with a maker's code glued behind, such as {@code C3GJN}.
+ * One piece of a marking as several spellings in a row: all of it, or a class, a clearance or what
+ * closes both sides at its head with a maker's code glued behind, such as {@code C3GJN} and {@code
+ * 2RSMT33}.
  */
 final class SpelledTogether {
 
@@ -43,7 +45,7 @@ final class SpelledTogether {
       wholes.add(List.copyOf(before));
       return;
     }
-    if (!before.isEmpty() && before.get(before.size() - 1).isClassOrClearance()) {
+    if (!before.isEmpty() && isHead(before.get(before.size() - 1))) {
       heads.add(List.copyOf(before));
     }
     if (before.size() == MOST_PIECES) {
@@ -56,6 +58,11 @@ final class SpelledTogether {
         before.remove(before.size() - 1);
       }
     }
+  }
+
+  /** What a maker's code may be glued to. */
+  private static boolean isHead(Suffix last) {
+    return last.isClassOrClearance() || last.isClosureOfBoth();
   }
 
   private boolean isAllowed(List<Suffix> run) {
@@ -83,26 +90,39 @@ final class SpelledTogether {
     }
     return heads.stream()
         .filter(this::isAllowed)
-        .filter(run -> !token.isDetached() || hasDigit(run))
+        .filter(run -> !token.isDetached() || mayStandFree(last(run)))
         .max(Comparator.comparingInt(SpelledTogether::length))
-        .map(this::withCode)
+        .flatMap(this::withCode)
         .stream()
         .toList();
   }
 
-  private SuffixRun withCode(List<Suffix> run) {
-    int length = length(run);
-    List<Piece> pieces = new ArrayList<>(pieces(run));
-    TokenShape shape =
-        TokenShape.find(TokenShape.Place.TAIL, token.text().substring(length))
-            .orElseGet(TokenShape::unread);
-    pieces.add(Piece.shaped(token.from() + length, token.to(), shape));
-    return new SuffixRun(pieces);
+  private static Suffix last(List<Suffix> run) {
+    return run.get(run.size() - 1);
   }
 
-  /** Behind a gap, letters alone may be a maker's name that begins like a clearance. */
-  private static boolean hasDigit(List<Suffix> run) {
-    return run.get(run.size() - 1).spelling().chars().anyMatch(Character::isDigit);
+  private Optional<SuffixRun> withCode(List<Suffix> run) {
+    int length = length(run);
+    String code = token.text().substring(length);
+    Optional<TokenShape> shape =
+        last(run).isClosureOfBoth()
+            ? TokenShape.find(TokenShape.Place.CLOSED, code)
+            : TokenShape.find(TokenShape.Place.TAIL, code)
+                .or(() -> Optional.of(TokenShape.unread()));
+    return shape.map(
+        s -> {
+          List<Piece> pieces = new ArrayList<>(pieces(run));
+          pieces.add(Piece.shaped(token.from() + length, token.to(), s));
+          return new SuffixRun(pieces);
+        });
+  }
+
+  /**
+   * Behind a gap, letters alone may be a maker's name that begins like a clearance; behind a
+   * closure the shape of the code tells.
+   */
+  private static boolean mayStandFree(Suffix last) {
+    return last.isClosureOfBoth() || last.spelling().chars().anyMatch(Character::isDigit);
   }
 
   private static int length(List<Suffix> run) {

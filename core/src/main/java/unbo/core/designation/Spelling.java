@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.ClosedWidths;
+import unbo.core.catalogue.Family;
 
 /**
  * One way in which a catalogue row is spelled on a ring, and how well a marking matches it. An
@@ -48,6 +49,9 @@ final class Spelling {
   private static final double WRONG_SLASH = 0.15;
   private static final double GAP_INSIDE = 0.8;
 
+  /** One letter before digits may be a mark; a cage's {@code K} before its sizes is none. */
+  private static final int LEAST_LETTERS = 2;
+
   /** Prices and dates have points between digits, numbers on rings hardly ever. */
   private static final double POINT_INSIDE = 0.3;
 
@@ -62,6 +66,9 @@ final class Spelling {
 
   /** Where its digits begin behind letters; 0 where it has none or one, which may be a mark. */
   private final int digitsAt;
+
+  /** The same behind its slash. */
+  private final int laterDigitsAt;
 
   /** A cone's number and a cup's: a gap stands for the slash between them. */
   private final boolean joinsTwoNumbers;
@@ -78,6 +85,9 @@ final class Spelling {
   /** Whether its slash may as well be left out. */
   private final boolean slashMayMiss;
 
+  /** What its letters say of the bearing beside its size, as of suffixes. */
+  private final List<String> features;
+
   /** A run of the spelling's characters with its meaning. */
   record Run(int length, Part.Kind kind, String meaning) {}
 
@@ -85,12 +95,14 @@ final class Spelling {
       Bearing bearing, String role, String spelled, List<Run> runs, List<String> notes) {
     this.bearing = bearing;
     this.slashMayMiss = false;
+    this.features = List.of();
     this.boreBehind = false;
     this.role = role;
     this.spelled = spelled;
     this.key = kept(spelled);
     this.slashAt = placeOf(spelled, '/');
-    this.digitsAt = digitsAt(key);
+    this.digitsAt = digitsAt(key, 0, bearing.family() == Family.NEEDLE_CAGE ? 1 : LEAST_LETTERS);
+    this.laterDigitsAt = slashAt > 0 ? digitsAt(key, slashAt, LEAST_LETTERS) : 0;
     this.joinsTwoNumbers = role.equals("set") && slashAt > 0;
     this.hasPoints = spelled.indexOf('.') >= 0;
     this.hasDashes = spelled.indexOf('-') >= 0;
@@ -101,13 +113,19 @@ final class Spelling {
   }
 
   /** The same, with another weight and other liberties. */
-  private Spelling(Spelling same, double weight, boolean boreBehind, boolean slashMayMiss) {
+  private Spelling(
+      Spelling same,
+      double weight,
+      boolean boreBehind,
+      boolean slashMayMiss,
+      List<String> features) {
     this.bearing = same.bearing;
     this.role = same.role;
     this.spelled = same.spelled;
     this.key = same.key;
     this.slashAt = same.slashAt;
     this.digitsAt = same.digitsAt;
+    this.laterDigitsAt = same.laterDigitsAt;
     this.joinsTwoNumbers = same.joinsTwoNumbers;
     this.hasPoints = same.hasPoints;
     this.hasDashes = same.hasDashes;
@@ -117,6 +135,7 @@ final class Spelling {
     this.weight = weight;
     this.boreBehind = boreBehind;
     this.slashMayMiss = slashMayMiss;
+    this.features = features;
   }
 
   /** The spelling of the catalogue row itself. */
@@ -151,12 +170,12 @@ final class Spelling {
     return kept.toString();
   }
 
-  private static int digitsAt(String key) {
-    int at = 0;
+  private static int digitsAt(String key, int from, int leastLetters) {
+    int at = from;
     while (at < key.length() && Character.isLetter(key.charAt(at))) {
       at++;
     }
-    return at > 1 ? at : 0;
+    return at - from >= leastLetters ? at : 0;
   }
 
   /** As it stands on the ring. */
@@ -185,9 +204,13 @@ final class Spelling {
     return notes;
   }
 
-  /** The bearing that it names once it is closed: another one where its width differs then. */
+  /**
+   * The bearing that it names once it is closed: another one where its width differs then. A flange
+   * changes nothing of that, but its letters are in no table of widths.
+   */
   Bearing closed() {
-    return ClosedWidths.standard().find(spelled).orElse(bearing);
+    String number = features.isEmpty() ? spelled : bearing.designation();
+    return ClosedWidths.standard().find(number).orElse(bearing);
   }
 
   int length() {
@@ -200,21 +223,34 @@ final class Spelling {
 
   /** The same, less likely from the start. */
   Spelling weighing(double share) {
-    return new Spelling(this, share, boreBehind, slashMayMiss);
+    return new Spelling(this, share, boreBehind, slashMayMiss, features);
   }
 
   /** The same with its bore as a fraction further behind. */
   Spelling withBoreBehind() {
-    return new Spelling(this, weight, true, slashMayMiss);
+    return new Spelling(this, weight, true, slashMayMiss, features);
   }
 
   /** The same as likely without its slash. */
   Spelling withOrWithoutSlash() {
-    return new Spelling(this, weight, boreBehind, true);
+    return new Spelling(this, weight, boreBehind, true, features);
   }
 
   boolean hasBoreBehind() {
     return boreBehind;
+  }
+
+  /** The same, whose letters say one thing more. */
+  Spelling saying(String feature) {
+    return new Spelling(this, weight, boreBehind, slashMayMiss, List.of(feature));
+  }
+
+  double weight() {
+    return weight;
+  }
+
+  List<String> features() {
+    return features;
   }
 
   /** Whether it is so short or so old that more characters glued to it make it something else. */
@@ -225,6 +261,11 @@ final class Spelling {
   /** Whether a marked character can be meant for a wanted one at all. */
   static boolean canBe(char marked, char wanted) {
     return LIKENESS[marked][wanted] > 0;
+  }
+
+  /** Whether its characters stand in a marking as they are, whatever the signs between them. */
+  boolean isSpelledOut(Marking marking, int from) {
+    return marking.characters().startsWith(key, from);
   }
 
   /** How well the marking matches from a place on: 0 for not at all, 1 for exactly. */
@@ -258,6 +299,7 @@ final class Spelling {
     boolean fits =
         separator == 0
             || i == digitsAt
+            || i == laterDigitsAt
             || separator == '-' && hasDashes
             || separator == ' ' && hasGaps;
     return fits ? 1 : GAP_INSIDE;

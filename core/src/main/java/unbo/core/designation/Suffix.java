@@ -68,6 +68,14 @@ record Suffix(
     };
   }
 
+  /** Whether it says what closes both sides alike. */
+  boolean isClosureOfBoth() {
+    int bar = value.indexOf('|');
+    return kind == Kind.CLOSURE
+        && !value.startsWith(Closure.OPEN.id())
+        && value.substring(0, bar).equals(value.substring(bar + 1));
+  }
+
   static List<Suffix> of(Place place, Family family) {
     return ALL.stream().filter(s -> s.place == place && s.families.contains(family)).toList();
   }

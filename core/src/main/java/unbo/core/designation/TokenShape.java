@@ -32,6 +32,7 @@ record TokenShape(
     POINT,
     SLASH,
     TAIL,
+    CLOSED,
     KIND,
     FRACTION,
     DASH,

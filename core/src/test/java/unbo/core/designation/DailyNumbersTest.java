@@ -141,6 +141,27 @@ class DailyNumbersTest {
     assertThat(invented).as(String.join("\n", invented)).hasSizeLessThanOrEqualTo(0);
   }
 
+  /** A code that begins like what closes a bearing may be just that: it is never called open. */
+  @Test
+  void aCodeThatBeginsLikeAClosureLeavesNoBearingOpen() {
+    List<String> closures =
+        Suffix.of(Suffix.Place.SUFFIX, unbo.core.catalogue.Family.DEEP_GROOVE_BALL).stream()
+            .filter(Suffix::isClosureOfBoth)
+            .map(Suffix::spelling)
+            .toList();
+    assertThat(closures).hasSizeGreaterThan(30);
+    for (String closure : closures) {
+      for (String code : List.of("MT33", "J30", "5K", "A1", "X", "GXP", "Q2T", "77", "C6", "MC3")) {
+        for (String gap : List.of("", " ", "-", "/")) {
+          String text = "6205" + gap + closure + code;
+          assertThat(reader.read(text).readings().stream().limit(1))
+              .as(text)
+              .noneMatch(first -> first.left() == Closure.OPEN);
+        }
+      }
+    }
+  }
+
   /** Whatever stands behind a number by itself, no letters of it make facts. */
   @Test
   void aWordOfLettersSaysNothing() {
