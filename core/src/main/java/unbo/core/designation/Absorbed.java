@@ -66,10 +66,13 @@ final class Absorbed {
     return all.size() < 2 || isAllExplainedByEach(all) ? all : new Absorbed(marking, all).left();
   }
 
-  /** Then none explains more than another, unless it is a set that has the other for its part. */
+  /**
+   * Then none explains more than another; but a set may have the other for its part, where it is
+   * not all that is marked.
+   */
   private static boolean isAllExplainedByEach(List<Candidate> all) {
     for (Candidate candidate : all) {
-      boolean set = candidate.spelling().role().equals("set");
+      boolean set = candidate.spelling().role().equals("set") && !candidate.isBare();
       if (set || candidate.before().hasUnread() || candidate.behind().hasUnread()) {
         return false;
       }

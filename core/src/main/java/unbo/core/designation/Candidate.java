@@ -29,6 +29,11 @@ record Candidate(
     return from == 0 && match == 1 && score > LEAST_OF_A_WHOLE && !behind.hasUnread();
   }
 
+  /** Whether nothing stands around its number. */
+  boolean isBare() {
+    return before.pieces().isEmpty() && behind.pieces().isEmpty();
+  }
+
   /** The characters that it explains: the number, and what was read around it. */
   BitSet explained() {
     BitSet at = body();

@@ -39,6 +39,9 @@ public final class DesignationReader {
   /** Letters that may be glued to a number. */
   private static final int MOST_GLUED = 4;
 
+  private static final Comparator<Candidate> LIKELIEST_FIRST =
+      (one, other) -> Double.compare(other.score(), one.score());
+
   private static final int MOST_STARTS = 24;
   private static final int MOST_CONTINUATIONS = 24;
   private static final double NONE_OF_THESE = 0.05;
@@ -129,11 +132,15 @@ public final class DesignationReader {
     }
     List<String> next = continuations(items);
     return new ReadingReport(
-        text,
-        items.stream().map(MarkedItem::item).toList(),
-        List.copyOf(readings),
-        next,
-        problem(items, readings, next));
+        text, plain(items), List.copyOf(readings), next, problem(items, readings, next));
+  }
+
+  private static List<ReadingReport.Item> plain(List<MarkedItem> items) {
+    List<ReadingReport.Item> plain = new ArrayList<>(items.size());
+    for (MarkedItem item : items) {
+      plain.add(item.item());
+    }
+    return List.copyOf(plain);
   }
 
   private List<Reading> readItem(String text, Marking marking, int number) {
@@ -193,7 +200,7 @@ public final class DesignationReader {
   /** The readings of one item, the likeliest first, each with its share. */
   private static List<Reading> likeliest(
       String text, Marking marking, int number, List<Candidate> found) {
-    found.sort(Comparator.comparingDouble(Candidate::score).reversed());
+    found.sort(LIKELIEST_FIRST);
     double sum = NONE_OF_THESE;
     for (Candidate candidate : found) {
       sum += candidate.score();

@@ -23,7 +23,7 @@ final class Marking {
   private final int[] places;
   private final char[] separators;
   private final BitSet inchSigns = new BitSet();
-  private final Shapes shapes = new Shapes();
+  private Shapes shapes;
   private List<List<Token>> from;
   private List<List<Token>> before;
 
@@ -94,6 +94,9 @@ final class Marking {
 
   /** What its pieces are by their look. */
   Shapes shapes() {
+    if (shapes == null) {
+      shapes = new Shapes();
+    }
     return shapes;
   }
 

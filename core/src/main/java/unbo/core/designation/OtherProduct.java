@@ -37,7 +37,7 @@ record OtherProduct(String letters, Pattern digits, String title, String missing
   /** Letters that a piece begins with, the digits behind them, glued or parted, and both. */
   private record Split(String letters, String digits, String whole) {
 
-    /** Null where a piece does not begin so: most do not, and every marking asks. */
+    /** Null where a piece does not begin like any of the rows: most do not, every marking asks. */
     static Split of(Marking marking, List<Token> tokens, int i) {
       Token token = tokens.get(i);
       int at = token.from();
@@ -50,10 +50,10 @@ record OtherProduct(String letters, Pattern digits, String title, String missing
         return null;
       }
       String text = marking.characters();
-      return new Split(
-          text.substring(token.from(), at),
-          text.substring(at, to),
-          text.substring(token.from(), to));
+      String letters = text.substring(token.from(), at);
+      return isWord(letters)
+          ? new Split(letters, text.substring(at, to), text.substring(token.from(), to))
+          : null;
     }
   }
 
