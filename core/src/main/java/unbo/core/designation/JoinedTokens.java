@@ -56,7 +56,7 @@ final class JoinedTokens {
     return all;
   }
 
-  /** {@code 25 mm}. */
+  /** {@code 25 mm}, {@code 20x47x14 mm}. */
   private static List<Token> measured(List<Token> tokens) {
     return paired(
         tokens,
@@ -66,7 +66,8 @@ final class JoinedTokens {
   }
 
   private static boolean isMeasured(Token token, Token unit, boolean last) {
-    return token.isDigits() && MarkedSize.isUnit(unit.text(), last);
+    return (token.isDigits() || MarkedSize.isRow(token.text()))
+        && MarkedSize.isUnit(unit.text(), last);
   }
 
   private static boolean isCount(Token token, Token next) {

@@ -41,6 +41,11 @@ record MarkedSize(double value, Unit unit) {
     return MILLIMETRES.contains(word) || INCHES.contains(word) || last && word.equals(IN);
   }
 
+  /** Whether several sizes stand in a piece, with the sign of times between. */
+  static boolean isRow(String text) {
+    return text.indexOf('X') > 0 && ROW.matcher(text).matches();
+  }
+
   /** The size that stands at a stretch of a marking; empty for anything else. */
   static Optional<MarkedSize> of(Marking marking, int from, int to) {
     Matcher m = FORM.matcher(spelled(marking, from, to));

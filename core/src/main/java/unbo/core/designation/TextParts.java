@@ -21,6 +21,9 @@ final class TextParts {
 
   private static final int LEAST_DIGITS = 4;
 
+  /** A stroke or a plus between spaces. */
+  private static final int PARTED = 3;
+
   private final SpellingTrie spellings;
 
   TextParts(SpellingTrie spellings) {
@@ -144,16 +147,22 @@ final class TextParts {
   }
 
   /**
-   * Whether a number ends here: at a mark with another one behind it, before a stroke or a plus
-   * between spaces, or at a plus that is glued to the next number, as of a sleeve.
+   * Whether a number ends here: at a mark with another one behind it, at a stroke or a plus between
+   * spaces with one behind it, or at a plus that is glued to the next number, as of a sleeve.
    */
   private static boolean parts(String text, int at) {
     return switch (text.charAt(at)) {
       case ';', ',', '\n', '\r' -> isNumberBefore(text, at + 1);
-      case ' ' -> text.startsWith(" / ", at) || text.startsWith(" + ", at);
+      case ' ' ->
+          (text.startsWith(" / ", at) || text.startsWith(" + ", at)) && isNumberBehind(text, at);
       case '+' -> ANOTHER_NUMBER.matcher(text).region(at + 1, text.length()).lookingAt();
       default -> false;
     };
+  }
+
+  private static boolean isNumberBehind(String text, int at) {
+    int from = at + PARTED;
+    return !text.substring(from).isBlank() && isNumberBefore(text, from);
   }
 
   /** {@code LM67048 / LM67010}: a cone and its cup are one bearing, whatever stands between. */

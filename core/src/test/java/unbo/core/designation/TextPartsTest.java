@@ -24,7 +24,12 @@ class TextPartsTest {
         "6203/17; 6203/17",
         "39580/39520; 39580/39520",
         "6205 30206; 6205 30206",
-        "LM67048 LM67010; LM67048 LM67010"
+        "LM67048 LM67010; LM67048 LM67010",
+        "LM 67048 / LM 67010; LM 67048 / LM 67010",
+        "L44649 / 44610; L44649 / 44610",
+        "6205 / 2RS / C3; 6205 / 2RS / C3",
+        "6205 / 2 pcs; 6205 / 2 pcs",
+        "6205 / 6206; 6205|/ 6206"
       })
   void areAsManyAsBearings(String text, String parts) {
     List<ReadingReport.Item> items = DesignationReader.standard().read(text).items();
