@@ -85,10 +85,14 @@ public record Bearing(
         : "";
   }
 
-  /** The same closed, under the number that it then has. */
+  /**
+   * The same closed, under the number that it then has. Of a machined needle bearing the inner ring
+   * alone is wider, so that the seals run on it.
+   */
   Bearing closed(String number, double width) {
-    return new Bearing(
-        number, family, series, boreMm, outerMm, width, taper, otherWidthMm, basis, source);
+    OptionalDouble other =
+        family == Family.NEEDLE_ROLLER ? OptionalDouble.of(widthMm) : otherWidthMm;
+    return new Bearing(number, family, series, boreMm, outerMm, width, taper, other, basis, source);
   }
 
   public boolean isInch() {

@@ -7,9 +7,9 @@ import java.util.Optional;
 import unbo.core.tables.Table;
 
 /**
- * Bearings that are wider with shields or seals than open: miniatures and inch sizes, and the short
- * numbers of thin ones ({@code 688} is 4 mm wide open and 5 mm closed, where it is no longer a
- * {@code 618/8}). Common trade listings.
+ * Bearings that are wider with shields or seals than open: miniatures and inch sizes, machined
+ * needle bearings by their inner ring, and the short numbers of thin ones ({@code 688} is 4 mm wide
+ * open and 5 mm closed, where it is no longer a {@code 618/8}). Common trade listings.
  */
 public final class ClosedWidths {
 
@@ -18,7 +18,8 @@ public final class ClosedWidths {
   private final Map<String, Bearing> bySpelling = new HashMap<>();
 
   private ClosedWidths() {
-    for (String file : List.of("catalogue/inch-ball", "catalogue/miniature-ball")) {
+    for (String file :
+        List.of("catalogue/inch-ball", "catalogue/miniature-ball", "catalogue/needle-roller")) {
       read(file, "designation", "designation");
     }
     read("designation/short-spellings", "short", "long");

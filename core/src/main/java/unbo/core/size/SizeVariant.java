@@ -52,7 +52,8 @@ record SizeVariant(
   static List<SizeVariant> all() {
     List<SizeVariant> variants = new ArrayList<>();
     Catalogue.standard().all().forEach(b -> addTo(variants, of(b, "", b.widthMm())));
-    for (String file : List.of("catalogue/inch-ball", "catalogue/miniature-ball")) {
+    for (String file :
+        List.of("catalogue/inch-ball", "catalogue/miniature-ball", "catalogue/needle-roller")) {
       closed(file, "designation", "closed: wider with shields or seals", variants);
     }
     closed("designation/short-spellings", "long", "closed, by its short number", variants);

@@ -222,6 +222,10 @@ class DesignationReaderTest {
   void aShortSpellingSaysWhereClosedWidthsDiffer() {
     assertThat(first("688 ZZ").doubts()).anyMatch(d -> d.contains("it is 5 mm wide; open, 4 mm"));
     assertThat(first("688").doubts()).noneMatch(d -> d.startsWith("Closed, it is"));
+    assertThat(first("NA4902-2RS").doubts())
+        .anyMatch(d -> d.contains("it is 14 mm wide; open, 13"));
+    assertThat(first("NA4902-2RS").bearing().otherWidthMm()).hasValue(13);
+    assertThat(first("RNA4902-2RS").doubts()).noneMatch(d -> d.startsWith("Closed, it is"));
     assertThat(first("6900 2RS").doubts()).noneMatch(d -> d.startsWith("Closed, it is"));
   }
 
