@@ -166,7 +166,9 @@ public record BearingPortrait(
               ? BallShapes.deepGroove(room)
               : RollerShapes.drawnCup(room);
       case ROD_END -> new SphericalPlainShapes(room);
-      case NEEDLE_ROLLER -> RollerShapes.machined(room, !bearing.isWithoutInnerRing());
+      case NEEDLE_ROLLER ->
+          RollerShapes.machined(room, !bearing.isWithoutInnerRing())
+              .withOuterRing(bearing.otherWidthMm().orElse(room.width()));
       case THRUST_BALL -> new ThrustBallShapes(room);
       case SPHERICAL_PLAIN -> new SphericalPlainShapes(room);
       default -> full ? BallShapes.fullComplement(room) : BallShapes.deepGroove(room);

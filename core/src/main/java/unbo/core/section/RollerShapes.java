@@ -15,6 +15,7 @@ final class RollerShapes implements BearingShapes {
   private static final double RIB_SHARE = 0.28;
 
   private final Envelope room;
+  private final double outerWidth;
   private final double roller;
   private final double racewayIn;
   private final boolean innerRing;
@@ -22,7 +23,18 @@ final class RollerShapes implements BearingShapes {
 
   private RollerShapes(
       Envelope room, double roller, double racewayIn, boolean innerRing, Shape.Look outerLook) {
+    this(room, room.width(), roller, racewayIn, innerRing, outerLook);
+  }
+
+  private RollerShapes(
+      Envelope room,
+      double outerWidth,
+      double roller,
+      double racewayIn,
+      boolean innerRing,
+      Shape.Look outerLook) {
     this.room = room;
+    this.outerWidth = outerWidth;
     this.roller = roller;
     this.racewayIn = racewayIn;
     this.innerRing = innerRing;
@@ -52,6 +64,11 @@ final class RollerShapes implements BearingShapes {
         ? new RollerShapes(
             room, 0.4 * section, room.bore() + 0.33 * section, true, Shape.Look.CUT_RING)
         : new RollerShapes(room, 0.6 * section, room.bore(), false, Shape.Look.CUT_RING);
+  }
+
+  /** The same where seals run on the inner ring, which is wider than the outer one. */
+  RollerShapes withOuterRing(double width) {
+    return new RollerShapes(room, width, roller, racewayIn, innerRing, outerLook);
   }
 
   double racewayInMm() {
@@ -94,10 +111,12 @@ final class RollerShapes implements BearingShapes {
     double left = room.middle() - half;
     double right = room.middle() + half;
     double raceway = racewayIn + roller;
+    double from = room.middle() - outerWidth / 2;
+    double to = room.middle() + outerWidth / 2;
     double rib = raceway - (1 - RIB_SHARE) * roller * (innerRing ? 0.4 : 0.9);
     return Shape.of(
         outerLook,
-        room.from(),
+        from,
         rib,
         left,
         rib,
@@ -107,11 +126,11 @@ final class RollerShapes implements BearingShapes {
         raceway,
         right,
         rib,
-        room.to(),
+        to,
         rib,
-        room.to(),
+        to,
         room.outer(),
-        room.from(),
+        from,
         room.outer());
   }
 

@@ -67,6 +67,18 @@ class BearingPortraitTest {
     }
   }
 
+  /** Its inner ring is 1 mm wider than the outer one, which stands in the middle of it. */
+  @Test
+  void aSealedNeedleBearingIsDrawnWithTheNarrowerOuterRing() {
+    BearingPortrait sealed = portrait("NA4902-2RS");
+    Shape inner = shapes(sealed, "inner ring").get(0);
+    Shape outer = shapes(sealed, "outer ring").get(0);
+    assertThat(inner.mostX() - inner.leastX()).isEqualTo(14);
+    assertThat(outer.mostX() - outer.leastX()).isEqualTo(13);
+    assertThat(outer.leastX() - inner.leastX()).isEqualTo(0.5);
+    assertThat(shapes(portrait("NA4902"), "outer ring").get(0).mostX()).isEqualTo(13);
+  }
+
   /** The cage of a thrust bearing lies where no washer is: over and under its balls. */
   @Test
   void theCageOfAThrustBearingMeetsNoWasher() {
