@@ -90,7 +90,7 @@ public record BearingPortrait(
       cage(pieces, thrust ? CageBars::aroundAxialBall : CageBars::beside).ifPresent(pieces::add);
     }
     if (!shown && ClosureShapes.canBeDrawn(bearing)) {
-      ClosureShapes closures = new ClosureShapes(room, bearing, full);
+      ClosureShapes closures = ClosureShapes.of(room, bearing, full);
       closures.of(left, true).ifPresent(pieces::add);
       closures.of(right, false).ifPresent(pieces::add);
     }

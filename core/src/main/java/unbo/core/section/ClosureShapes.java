@@ -3,6 +3,7 @@ package unbo.core.section;
 import java.util.List;
 import java.util.Optional;
 import unbo.core.catalogue.Bearing;
+import unbo.core.catalogue.Family;
 import unbo.core.designation.Closure;
 import unbo.core.section.BearingPortrait.Piece;
 import unbo.core.section.BearingShapes.Envelope;
@@ -19,24 +20,48 @@ final class ClosureShapes {
   private static final double THICK_RUBBER = 0.075;
   private static final double THICK_SHEET = 0.035;
   private static final double GAP = 0.045;
+  private static final double RIM = 0.06;
+
+  /** How much of the gap a lip that touches lies over the shoulder. */
+  private static final double PRESSED = 0.4;
 
   private final Envelope room;
   private final double outerShoulder;
   private final double innerShoulder;
 
-  ClosureShapes(Envelope room, Bearing bearing, boolean full) {
+  private ClosureShapes(Envelope room, double outerShoulder, double innerShoulder) {
     this.room = room;
+    this.outerShoulder = outerShoulder;
+    this.innerShoulder = innerShoulder;
+  }
+
+  /** Those of a bearing whose closures are drawn. */
+  static ClosureShapes of(Envelope room, Bearing bearing, boolean full) {
+    if (bearing.family() == Family.NEEDLE_ROLLER) {
+      RollerShapes needles = RollerShapes.machined(room, !bearing.isWithoutInnerRing());
+      return new ClosureShapes(
+          outerRing(room, bearing),
+          needles.ribMm() - RIM * room.section(),
+          needles.racewayInMm() + PRESSED * GAP * room.section());
+    }
     double element =
         InternalGeometry.estimate(bearing, full, java.util.OptionalDouble.empty())
             .orElseThrow()
             .elementMm();
-    this.outerShoulder = room.pitch() + SHOULDER * element;
-    this.innerShoulder = room.pitch() - SHOULDER * element;
+    return new ClosureShapes(
+        room, room.pitch() + SHOULDER * element, room.pitch() - SHOULDER * element);
+  }
+
+  /** The seals of needles sit in the outer ring, which may be the narrower one. */
+  private static Envelope outerRing(Envelope room, Bearing bearing) {
+    double half = bearing.otherWidthMm().orElse(room.width()) / 2;
+    return new Envelope(room.middle() - half, room.middle() + half, room.bore(), room.outer());
   }
 
   /** Whether a bearing is of a family whose closures are drawn. */
   static boolean canBeDrawn(Bearing bearing) {
-    return bearing.family().isBall() && !bearing.family().isThrustBall();
+    boolean ball = bearing.family().isBall() && !bearing.family().isThrustBall();
+    return ball || bearing.family() == Family.NEEDLE_ROLLER;
   }
 
   /** What closes a side; empty for an open one. */
@@ -57,7 +82,7 @@ final class ClosureShapes {
       case CONTACT ->
           piece(
               side + "seal",
-              plate(Shape.Look.CUT_RUBBER, left, THICK_RUBBER, -0.4 * GAP * section));
+              plate(Shape.Look.CUT_RUBBER, left, THICK_RUBBER, -PRESSED * GAP * section));
     };
   }
 
@@ -70,6 +95,6 @@ final class ClosureShapes {
     double thick = thickness * room.width();
     double x0 = left ? room.from() + deep : room.to() - deep - thick;
     return Shape.rectangle(
-        look, x0, x0 + thick, innerShoulder + gap, outerShoulder + 0.06 * room.section());
+        look, x0, x0 + thick, innerShoulder + gap, outerShoulder + RIM * room.section());
   }
 }

@@ -75,6 +75,11 @@ final class RollerShapes implements BearingShapes {
     return racewayIn;
   }
 
+  /** How far in the ribs of the outer ring reach: the radius at their edge. */
+  double ribMm() {
+    return racewayIn + roller - (1 - RIB_SHARE) * roller * (innerRing ? 0.4 : 0.9);
+  }
+
   double rollerMm() {
     return roller;
   }
@@ -113,7 +118,7 @@ final class RollerShapes implements BearingShapes {
     double raceway = racewayIn + roller;
     double from = room.middle() - outerWidth / 2;
     double to = room.middle() + outerWidth / 2;
-    double rib = raceway - (1 - RIB_SHARE) * roller * (innerRing ? 0.4 : 0.9);
+    double rib = ribMm();
     return Shape.of(
         outerLook,
         from,

@@ -150,7 +150,7 @@ public final class SectionBuilder {
     };
   }
 
-  /** Shields and seals of a ball bearing that was read; none where it is not known. */
+  /** Shields and seals of a bearing that was read; none where it is not known. */
   private List<Shape> closures(String place) {
     BearingFacts said = assembly.said().get(place);
     Bearing bearing = assembly.read().get(place);
@@ -159,7 +159,7 @@ public final class SectionBuilder {
     }
     ClosedSides sides = said.closed();
     Envelope room = Envelope.of(assembly, place);
-    ClosureShapes closures = new ClosureShapes(room, bearing, false);
+    ClosureShapes closures = ClosureShapes.of(room, bearing, false);
     return Stream.of(
             sides.left().flatMap(c -> closures.of(c, true)),
             sides.right().flatMap(c -> closures.of(c, false)))

@@ -1,6 +1,7 @@
 package unbo.core.section;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -77,6 +78,23 @@ class BearingPortraitTest {
     assertThat(outer.mostX() - outer.leastX()).isEqualTo(13);
     assertThat(outer.leastX() - inner.leastX()).isEqualTo(0.5);
     assertThat(shapes(portrait("NA4902"), "outer ring").get(0).mostX()).isEqualTo(13);
+  }
+
+  /** A seal of needles stands in the outer ring, off the needles, and touches what runs in it. */
+  @Test
+  void theSealsOfNeedlesStandBetweenTheRings() {
+    for (String number : List.of("NA4902-2RS", "RNA4902-2RS", "NA6905-2RS", "NKI25/20-2RS")) {
+      BearingPortrait sealed = portrait(number);
+      Shape outer = shapes(sealed, "outer ring").get(0);
+      Shape needles = shapes(sealed, "needles").get(0);
+      Shape left = shapes(sealed, "left seal").get(0);
+      Shape right = shapes(sealed, "right seal").get(0);
+      assertThat(left.leastX()).as(number).isGreaterThan(outer.leastX());
+      assertThat(left.mostX()).as(number).isLessThan(needles.leastX());
+      assertThat(right.leastX()).as(number).isGreaterThan(needles.mostX());
+      assertThat(left.leastR()).as(number).isCloseTo(needles.leastR(), within(1e-9));
+      assertThat(left.mostR()).as(number).isCloseTo(outer.leastR(), within(1e-9));
+    }
   }
 
   /** The cage of a thrust bearing lies where no washer is: over and under its balls. */
