@@ -75,6 +75,23 @@ class AccessibilityTest extends AppTest {
     assertThat(findings).isEmpty();
   }
 
+  /**
+   * A table that scrolls would have to take the keyboard's focus, and has nothing to be focused.
+   */
+  @Test
+  void aNameOfAnyLengthBreaksInTheListOfAccounts() throws IOException {
+    try (Browser browser = new Browser(port, PHONE, 844)) {
+      browser.open("/login");
+      Object beyond =
+          browser.script(
+              "const table = document.querySelector('.demo-accounts table');"
+                  + "for (const cell of table.querySelectorAll('td')) {"
+                  + " cell.textContent = 'm'.repeat(60); }"
+                  + "return table.scrollWidth - table.clientWidth");
+      assertThat(((Number) beyond).intValue()).isZero();
+    }
+  }
+
   private static String axe() throws IOException {
     try (InputStream script = AxeBuilder.class.getResourceAsStream("/axe.min.js")) {
       return new String(script.readAllBytes(), StandardCharsets.UTF_8);

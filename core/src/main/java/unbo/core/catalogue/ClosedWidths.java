@@ -13,13 +13,16 @@ import unbo.core.tables.Table;
  */
 public final class ClosedWidths {
 
+  /** Tables whose rows say how wide they are closed. */
+  public static final List<String> TABLES =
+      List.of("catalogue/inch-ball", "catalogue/miniature-ball", "catalogue/needle-roller");
+
   private static final ClosedWidths STANDARD = new ClosedWidths();
 
   private final Map<String, Bearing> bySpelling = new HashMap<>();
 
   private ClosedWidths() {
-    for (String file :
-        List.of("catalogue/inch-ball", "catalogue/miniature-ball", "catalogue/needle-roller")) {
+    for (String file : TABLES) {
       read(file, "designation", "designation");
     }
     read("designation/short-spellings", "short", "long");

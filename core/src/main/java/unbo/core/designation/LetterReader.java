@@ -51,9 +51,6 @@ final class LetterReader {
   /** Every way to take what stands behind a number that ends before a character. */
   List<SuffixRun> behind(Marking marking, int end, boolean miniature) {
     List<SuffixRun> all = SuffixRun.NOTHING_ALONE;
-    if (end == marking.length()) {
-      return all;
-    }
     for (Token token : JoinedTokens.behind(marking.tokensFrom(end), suffixes)) {
       List<SuffixRun> next = behind(marking, token, miniature);
       boolean own = anySays(all, Suffix::isClassOrClearance) && isLoneDesign(next);
@@ -118,9 +115,6 @@ final class LetterReader {
 
   /** What stands before a number that begins at a character; one way, since prefixes are few. */
   SuffixRun before(Marking marking, int from) {
-    if (from == 0) {
-      return SuffixRun.NOTHING;
-    }
     List<Piece> pieces = new ArrayList<>();
     for (Token token : JoinedTokens.before(marking.tokensBefore(from))) {
       pieces.add(before(marking, token, token.to() == from));

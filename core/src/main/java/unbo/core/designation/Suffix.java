@@ -14,7 +14,8 @@ import unbo.core.tables.Table;
  * @param families the families in which it has this meaning
  * @param kind what it says something about
  * @param value the value in the words of the field, such as {@code C3} or {@code P6}; closures as
- *     {@code left|right}, two things in one spelling as {@code P6|C3} or {@code cage|left|right}
+ *     {@code left|right}, two things in one spelling as {@code P6|C3} or {@code cage|left|right},
+ *     several features as {@code stainless|flange}
  * @param weight how common this meaning of the spelling is, over 0 to 1
  * @param meaning in words
  * @param source standard, or common trade usage

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import unbo.core.catalogue.Bearing;
 import unbo.core.catalogue.Catalogue;
+import unbo.core.catalogue.ClosedWidths;
 import unbo.core.catalogue.Family;
 import unbo.core.tables.Table;
 import unbo.core.tolerance.Limits;
@@ -52,8 +53,7 @@ record SizeVariant(
   static List<SizeVariant> all() {
     List<SizeVariant> variants = new ArrayList<>();
     Catalogue.standard().all().forEach(b -> addTo(variants, of(b, "", b.widthMm())));
-    for (String file :
-        List.of("catalogue/inch-ball", "catalogue/miniature-ball", "catalogue/needle-roller")) {
+    for (String file : ClosedWidths.TABLES) {
       closed(file, "designation", "closed: wider with shields or seals", variants);
     }
     closed("designation/short-spellings", "long", "closed, by its short number", variants);
